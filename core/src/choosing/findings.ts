@@ -1,0 +1,121 @@
+import { colourDifference, differenceInWords } from '../colour/difference'
+import type { Item } from '../documents/item'
+import type { Paint } from '../documents/paint'
+import type { Palette } from '../documents/palette'
+import type { PaletteState } from '../filling/places'
+import { viewOfPaint, type PaintView } from '../paints/view'
+
+/** What a person might do about a finding; the interface knows how. */
+export type Remedy =
+  | { kind: 'show-place'; placeId: string; words: string }
+  | { kind: 'show-paint'; paintId: string; words: string }
+  | { kind: 'go-to-step'; step: 'choose' | 'arrange' | 'fill' | 'key'; words: string }
+
+export interface Finding {
+  code: 'places-left' | 'full' | 'not-owned' | 'on-order' | 'near-twins' | 'fugitive' | 'no-dark' | 'family-missing' | 'differs-from-fill' | 'twice-planned' | 'no-swatch'
+  weight: 'note' | 'worth a look' | 'in the way'
+  message: string
+  remedy?: Remedy
+}
+
+export interface PaletteQuestion {
+  palette: Palette
+  paints: ReadonlyMap<string, Paint>
+  /** Items by paint id; removed ones left out. */
+  items: ReadonlyMap<string, readonly Item[]>
+  state: PaletteState
+}
+
+interface Planned { placeId: string; view: PaintView }
+
+/** Two paints closer than this at masstone and at wash do the same work in a palette (judgement). */
+const TWINS_BELOW = 5
+/** Below this L* a masstone counts as a deep dark (judgement). */
+const DEEP_DARK = 28
+
+/** What there is to say about a palette as it is planned and filled now, weightiest first. */
+export function findingsOf(question: PaletteQuestion): Finding[] {
+  const planned = plannedPaints(question)
+  const all = [
+    ...supplyFindings(question, planned), ...differsFromFill(question, planned), ...twins(planned),
+    ...permanence(planned), ...gaps(planned), ...room(question, planned),
+  ]
+  const rank = { 'in the way': 0, 'worth a look': 1, note: 2 }
+  return all.map((f, i) => ({ f, i })).sort((p, q) => rank[p.f.weight] - rank[q.f.weight] || p.i - q.i).map(({ f }) => f)
+}
+
+function plannedPaints({ palette, paints }: PaletteQuestion): Planned[] {
+  return palette.holder.places.flatMap(({ id }) => {
+    const paint = paints.get(palette.plan[id]?.paintId ?? '')
+    return paint ? [{ placeId: id, view: viewOfPaint(paint) }] : []
+  })
+}
+
+function supplyFindings({ items }: PaletteQuestion, planned: Planned[]): Finding[] {
+  return planned.flatMap<Finding>(({ placeId, view }) => {
+    const owned = items.get(view.paint.id) ?? []
+    const { name } = view.paint
+    const remedy: Remedy = { kind: 'show-paint', paintId: view.paint.id, words: 'Show the paint' }
+    if (owned.some((i) => i.supply === 'open' || i.supply === 'sealed')) return []
+    if (owned.some((i) => i.supply === 'on order')) return [{ code: 'on-order', weight: 'worth a look', message: `${name} (${placeId}) is still on order.`, remedy }]
+    return [{ code: 'not-owned', weight: 'in the way', message: `Nothing to fill ${placeId} from: no tube of ${name} is at hand.`, remedy }]
+  })
+}
+
+function differsFromFill({ palette, paints, state }: PaletteQuestion, planned: Planned[]): Finding[] {
+  const differing = palette.holder.places.flatMap(({ id }) => {
+    const lies = state[id]?.content?.layers.at(-1)?.paintId
+    const plan = palette.plan[id]?.paintId
+    return lies && lies !== plan ? [{ id, name: paints.get(lies)?.name ?? 'another paint' }] : []
+  })
+  const [first] = differing
+  if (!first || planned.length === 0) return []
+  const message = differing.length === 1 ? `${first.name} lies in ${first.id}, the plan says otherwise.` : `In ${differing.length} places lies another paint than planned.`
+  return [{ code: 'differs-from-fill', weight: 'worth a look', message, remedy: { kind: 'show-place', placeId: first.id, words: `Show ${first.id}` } }]
+}
+
+function twins(planned: Planned[]): Finding[] {
+  return planned.flatMap((one, i) => planned.slice(i + 1).flatMap<Finding>((other) => {
+    const remedy: Remedy = { kind: 'show-place', placeId: other.placeId, words: `Show ${other.placeId}` }
+    if (one.view.paint.id === other.view.paint.id) return [{ code: 'twice-planned', weight: 'note', message: `${one.view.paint.name} is planned twice: ${one.placeId} and ${other.placeId}.`, remedy }]
+    const difference = twinDifference(one.view, other.view)
+    if (difference === undefined || difference >= TWINS_BELOW) return []
+    const message = `${one.view.paint.name} (${one.placeId}) and ${other.view.paint.name} (${other.placeId}) are near twins: ${differenceInWords(difference)} difference, ${difference.toFixed(1)}.`
+    return [{ code: 'near-twins', weight: 'worth a look', message, remedy }]
+  }))
+}
+
+/** The larger of the differences at masstone and at wash; undefined without common swatches. */
+export function twinDifference(one: PaintView, other: PaintView): number | undefined {
+  const differences = (['masstone', 'wash'] as const).flatMap((s) => (one[s] && other[s] ? [colourDifference(one[s], other[s])] : []))
+  return differences.length ? Math.max(...differences) : undefined
+}
+
+function permanence(planned: Planned[]): Finding[] {
+  return planned
+    .filter(({ view }) => view.paint.lightfastness === 'fugitive' || view.paint.lightfastness === 'poor')
+    .map(({ placeId, view }) => ({
+      code: 'fugitive', weight: 'worth a look', message: `${view.paint.name} (${placeId}) fades: lightfastness ${view.paint.lightfastness}.`,
+      remedy: { kind: 'show-place', placeId, words: `Show ${placeId}` },
+    }))
+}
+
+function gaps(planned: Planned[]): Finding[] {
+  if (planned.length < 5) return []
+  const findings: Finding[] = []
+  const remedy: Remedy = { kind: 'go-to-step', step: 'choose', words: 'Look in the drawer' }
+  const lowest = Math.min(...planned.map(({ view }) => view.masstone?.L ?? Infinity))
+  if (Number.isFinite(lowest) && lowest > DEEP_DARK) findings.push({ code: 'no-dark', weight: 'worth a look', message: `No deep dark: the lowest value is L* ${lowest.toFixed(0)}.`, remedy })
+  const missing = (['yellow', 'red', 'blue'] as const).filter((f) => !planned.some(({ view }) => view.family === f))
+  if (missing.length) findings.push({ code: 'family-missing', weight: 'worth a look', message: `No ${missing.join(', no ')} yet.`, remedy })
+  return findings
+}
+
+function room({ palette }: PaletteQuestion, planned: Planned[]): Finding[] {
+  const total = palette.holder.places.length
+  const reserved = palette.holder.places.filter((p) => palette.plan[p.id]?.reserved !== undefined).length
+  const left = total - planned.length - reserved
+  const kept = reserved ? `, ${reserved} reserved` : ''
+  if (left > 0) return [{ code: 'places-left', weight: 'note', message: `${left} of ${total} places left${kept}.` }]
+  return [{ code: 'full', weight: 'note', message: `All ${total} places are planned${kept}.` }]
+}

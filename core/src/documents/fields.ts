@@ -1,0 +1,33 @@
+import { z } from 'zod'
+
+/** Field validators shared by all record kinds. Messages are shown beside the field. */
+export const Id = z.string().regex(/^[\w:.-]{1,64}$/, 'An id holds 1 to 64 letters, digits, - _ : or .')
+
+export const text = (longest: number) =>
+  z.string().max(longest, `At most ${longest} characters.`)
+
+export const Name = z.string().trim().min(1, 'A name is needed.').max(120, 'At most 120 characters.')
+
+/** A calendar day, `YYYY-MM-DD`, in the artist's own time zone. */
+export const Day = z.string().refine(isDay, 'A day such as 2026-05-14.')
+
+export function isDay(text: string): boolean {
+  const match = /^(\d{4})-(\d{2})-(\d{2})$/.exec(text)
+  if (!match) return false
+  const [year, month, day] = match.slice(1).map(Number) as [number, number, number]
+  const date = new Date(Date.UTC(year, month - 1, day))
+  return year >= 1900 && date.getUTCMonth() === month - 1 && date.getUTCDate() === day
+}
+
+/** The moment of recording, ISO 8601 in UTC. */
+export const Instant = z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/, 'A moment such as 2026-05-14T09:30:00.000Z.')
+
+/** Millilitres; a studio bucket is the most that makes sense. */
+export const Volume = z.number('A number of millilitres.').min(0, 'Not below 0 ml.').max(5000, 'At most 5000 ml.')
+
+export const Price = z.looseObject({
+  /** In the currency's smallest unit: cents, pence. */
+  minor: z.number().int().min(0).max(100_000_00),
+  currency: z.string().regex(/^[A-Z]{3}$/, 'A currency such as EUR.'),
+})
+export type Price = z.infer<typeof Price>

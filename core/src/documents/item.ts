@@ -1,0 +1,37 @@
+import { z } from 'zod'
+import { Day, Id, Price, text, Volume } from './fields'
+
+export const ITEM_KINDS = ['tube', 'stick', 'bought pan', 'handmade pan', 'sample'] as const
+export type ItemKind = (typeof ITEM_KINDS)[number]
+
+/** Whether there is any to paint with: exactly one of these holds. */
+export const SUPPLIES = ['on order', 'sealed', 'open', 'lent', 'empty'] as const
+/** What else is true of it: any number. */
+export const REMARKS = ['nearly empty', 'stiff', 'separated', 'cracked cap', 'saving it', 'using it up', 'label lost'] as const
+export type Supply = (typeof SUPPLIES)[number]
+export type Remark = (typeof REMARKS)[number]
+
+/** A physical thing that holds some of a paint. Version 2: a supply and remarks in place of one state. */
+export const Item = z.looseObject({
+  id: Id,
+  v: z.literal(2),
+  paintId: Id,
+  kind: z.enum(ITEM_KINDS),
+  /** What it held when new, ml; 0 when unknown. */
+  millilitres: Volume,
+  supply: z.enum(SUPPLIES),
+  remarks: z.array(z.enum(REMARKS)).max(REMARKS.length),
+  price: Price.optional(),
+  bought: Day.optional(),
+  note: text(2000).optional(),
+  removed: z.boolean().optional(),
+})
+export type Item = z.infer<typeof Item>
+
+/** v1 had one `state`; v2 keeps the supply apart from the remarks, since a tube can be open and stiff. */
+export function itemFrom1To2(old: Record<string, unknown>): Record<string, unknown> {
+  const { state, ...rest } = old
+  const supply = SUPPLIES.find((s) => s === state)
+  const remark = REMARKS.find((r) => r === state)
+  return { ...rest, v: 2, supply: supply ?? 'open', remarks: remark ? [remark] : [] }
+}

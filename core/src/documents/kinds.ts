@@ -1,0 +1,40 @@
+import type { z } from 'zod'
+import { Item, itemFrom1To2 } from './item'
+import { JournalEntry } from './journalEntry'
+import { LeftoverRow } from './leftoverRow'
+import { Paint } from './paint'
+import { Palette } from './palette'
+
+export type Migration = (old: Record<string, unknown>) => Record<string, unknown>
+
+interface Kind<Schema extends z.ZodType = z.ZodType> {
+  schema: Schema
+  version: number
+  /** Keyed by the version they start from. */
+  migrations: Record<number, Migration>
+  /** What one of them is called in messages. */
+  word: string
+}
+
+const kind = <S extends z.ZodType>(schema: S, version: number, word: string, migrations: Record<number, Migration> = {}): Kind<S> =>
+  ({ schema, version, word, migrations })
+
+/** Every kind of document there is, under the name of its table. */
+export const KINDS = {
+  paints: kind(Paint, 1, 'paint'),
+  items: kind(Item, 2, 'item', { 1: itemFrom1To2 }),
+  palettes: kind(Palette, 1, 'palette'),
+  leftovers: kind(LeftoverRow, 1, 'row kept for correction'),
+  journal: kind(JournalEntry, 1, 'journal entry'),
+} as const
+
+export type KindName = keyof typeof KINDS
+/** Kinds that change in place; the journal only grows. */
+export type EditableKind = Exclude<KindName, 'journal'>
+export const KIND_NAMES = Object.keys(KINDS) as KindName[]
+export const EDITABLE_KINDS = KIND_NAMES.filter((k): k is EditableKind => k !== 'journal')
+
+export type DocumentOf<K extends KindName> = z.infer<(typeof KINDS)[K]['schema']>
+export type Documents = { [K in KindName]: DocumentOf<K>[] }
+
+export const noDocuments = (): Documents => ({ paints: [], items: [], palettes: [], leftovers: [], journal: [] })

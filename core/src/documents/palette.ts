@@ -1,0 +1,64 @@
+import { z } from 'zod'
+import { Id, Name, text } from './fields'
+
+const Length = z.number().min(0).max(2000)
+
+/** Millimetres from the holder's top left corner, seen from above with the lid away from you. */
+export const PlaceShape = z.discriminatedUnion('kind', [
+  z.looseObject({ kind: z.literal('rect'), x: Length, y: Length, width: Length, height: Length, corner: Length }),
+  z.looseObject({ kind: z.literal('circle'), x: Length, y: Length, radius: Length }),
+])
+export type PlaceShape = z.infer<typeof PlaceShape>
+
+export const CONTAINERS = ['half pan', 'full pan', 'well'] as const
+
+/** One position of a palette; holds a removable pan or is a well. */
+export const Place = z.looseObject({
+  /** Unique within the holder, as printed on the key: `A1`. */
+  id: z.string().min(1).max(12),
+  shape: PlaceShape,
+  container: z.enum(CONTAINERS),
+  /** How deep paint can lie, mm. */
+  depth: z.number().min(0.5).max(60),
+})
+export type Place = z.infer<typeof Place>
+
+/** What is drawn around the places: mixing surfaces, hinges, the thumb hole. Millimetres. */
+export const HolderPart = z.looseObject({
+  kind: z.enum(['mixing', 'hinge', 'hold', 'slot']),
+  shape: PlaceShape,
+})
+
+export const Holder = z.looseObject({
+  id: Id,
+  name: Name,
+  outline: z.enum(['box', 'ring']),
+  width: Length,
+  height: Length,
+  places: z.array(Place).min(1).max(200),
+  parts: z.array(HolderPart).max(40),
+})
+export type Holder = z.infer<typeof Holder>
+
+/** What should be in a place. A place without plan is simply empty. */
+export const PlacePlan = z.looseObject({
+  paintId: Id.optional(),
+  /** Kept free, with the reason. */
+  reserved: text(200).optional(),
+  /** Left alone by every automatic ordering. */
+  locked: z.boolean().optional(),
+})
+export type PlacePlan = z.infer<typeof PlacePlan>
+
+export const Palette = z.looseObject({
+  id: Id,
+  v: z.literal(1),
+  name: Name,
+  use: z.enum(['travel', 'studio']),
+  purpose: text(300),
+  holder: Holder,
+  plan: z.record(z.string().max(12), PlacePlan),
+  /** Set when it was taken away but its history is kept. */
+  removed: z.boolean().optional(),
+})
+export type Palette = z.infer<typeof Palette>

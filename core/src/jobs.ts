@@ -1,0 +1,31 @@
+import { arrangeInOrder, type Arrangement, type OrderProgress, type OrderRequest } from './arranging/order'
+import { readCollection, type Collection, type ReadProgress } from './documents/collectionFile'
+import { readTable, type Table } from './paints/importTable'
+import type { Result } from './result'
+
+/** What a worker may be asked. The worker and its client import this one file. */
+export interface Jobs {
+  arrangeInOrder: { request: OrderRequest; progress: OrderProgress; value: Arrangement }
+  readCollection: { request: { text: string }; progress: ReadProgress; value: Collection }
+  readTable: { request: { text: string }; progress: never; value: Table }
+}
+export type JobName = keyof Jobs
+
+export type Running<N extends JobName> = Generator<Jobs[N]['progress'], Result<Jobs[N]['value']>>
+
+/** How each job is run: a generator that yields progress, so that it can be stopped between two steps. */
+export const RUNNERS: { readonly [N in JobName]: (request: Jobs[N]['request']) => Running<N> } = {
+  arrangeInOrder,
+  readCollection: ({ text }) => readCollection(text),
+  // eslint-disable-next-line require-yield
+  *readTable({ text }) {
+    return readTable(text)
+  },
+}
+
+/** Messages to the worker. */
+export type ToWorker = { type: 'run'; id: number; name: JobName; request: unknown } | { type: 'cancel'; id: number }
+/** Messages from the worker. */
+export type FromWorker =
+  | { type: 'progress'; id: number; progress: unknown }
+  | { type: 'done'; id: number; result: Result<unknown> }

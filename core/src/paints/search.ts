@@ -1,0 +1,73 @@
+import MiniSearch from 'minisearch'
+import type { Item, Remark, Supply } from '../documents/item'
+import type { Paint } from '../documents/paint'
+import type { HueFamily } from '../colour/family'
+import { parsePigmentCodes } from '../pigments/grammar'
+import { viewOfPaint } from './view'
+
+/** What the collection is narrowed down to. Undefined or empty means: do not ask. */
+export interface PaintFilter {
+  text?: string
+  family?: HueFamily
+  maker?: string
+  transparency?: Paint['transparency']
+  staining?: Paint['staining']
+  granulation?: Paint['granulation']
+  lightfastness?: Paint['lightfastness']
+  /** A supply or a remark that at least one item of the paint has, or `none`: paints without any item. */
+  state?: Supply | Remark | 'none'
+  singlePigment?: boolean
+}
+
+interface IndexedPaint { id: string; name: string; maker: string; codes: string; words: string }
+
+/** A search index over paints that is kept up to date paint by paint. */
+export interface PaintIndex {
+  put(paint: Paint): void
+  remove(id: string): void
+  /** Ids in order of fit, or undefined when the text asks for nothing. */
+  find(text: string): string[] | undefined
+}
+
+const fold = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
+
+/** Full-text search by name, maker, code and notes, by MiniSearch: prefixes, and one letter in five may be wrong. */
+export function createPaintIndex(): PaintIndex {
+  const index = new MiniSearch<IndexedPaint>({
+    fields: ['name', 'maker', 'codes', 'words'],
+    tokenize: (text) => text.split(/[\s,;()/]+/).filter(Boolean),
+    processTerm: (term) => fold(term).replace(/^['"’]+|['"’]+$/g, '') || null,
+    searchOptions: { boost: { name: 3, codes: 2 }, prefix: true, fuzzy: (term) => (/\d/.test(term) || term.length < 4 ? false : 0.2), combineWith: 'AND' },
+  })
+  return {
+    put(paint) {
+      const { id, name, maker, pigments } = paint
+      const words = [paint.formula, paint.transparency, paint.granulation, paint.effect, paint.note].filter(Boolean).join(' ')
+      const row = { id, name, maker, codes: pigments.join(' '), words }
+      if (index.has(id)) index.replace(row)
+      else index.add(row)
+    },
+    remove(id) {
+      if (index.has(id)) index.discard(id)
+    },
+    find(text) {
+      const { codes, unread } = parsePigmentCodes(text)
+      const query = codes.length && !unread.length ? codes.map((c) => c.code).join(' ') : text.trim()
+      return query === '' ? undefined : index.search(query).map((hit) => hit.id as string)
+    },
+  }
+}
+
+/** Whether a paint and its items pass every question of the filter but the text. */
+export function passesFilter(paint: Paint, items: readonly Item[], filter: PaintFilter): boolean {
+  if (filter.family && viewOfPaint(paint).family !== filter.family) return false
+  if (filter.maker && paint.maker !== filter.maker) return false
+  if (filter.transparency && paint.transparency !== filter.transparency) return false
+  if (filter.staining && paint.staining !== filter.staining) return false
+  if (filter.granulation && paint.granulation !== filter.granulation) return false
+  if (filter.lightfastness && paint.lightfastness !== filter.lightfastness) return false
+  if (filter.singlePigment && paint.pigments.length !== 1) return false
+  if (!filter.state) return true
+  if (filter.state === 'none') return items.length === 0
+  return items.some((i) => i.supply === filter.state || i.remarks.includes(filter.state as Remark))
+}

@@ -1,0 +1,84 @@
+import { familyOf, tellingSwatch, type HueFamily } from '../colour/family'
+import { leanOf, type Lean } from '../colour/lean'
+import { hueStep, toLch } from '../colour/lch'
+import type { Paint, Swatch } from '../documents/paint'
+import { parsePigmentCode } from '../pigments/grammar'
+import { labD65, type LabD65 } from '../units'
+
+/** A paint with what follows from it, computed once per document. */
+export interface PaintView {
+  paint: Paint
+  masstone?: LabD65
+  wash?: LabD65
+  /** The artist's own word first, then the swatches', then the pigment's hue letter. */
+  family?: HueFamily
+  /** How the family was found. */
+  familyFrom?: 'artist' | 'swatch' | 'pigment'
+  lean?: Lean
+  /** Place on the unrolled wheel, for sorting; paints without colour come last. */
+  wheelKey: number
+}
+
+const toLab = (swatch?: Swatch) => swatch && labD65(swatch.L, swatch.a, swatch.b)
+const views = new WeakMap<Paint, PaintView>()
+
+/** Family, lean and place on the wheel of a paint. Cached by the document, which never changes in place. */
+export function viewOfPaint(paint: Paint): PaintView {
+  const cached = views.get(paint)
+  if (cached) return cached
+  const swatches = { masstone: toLab(paint.masstone), wash: toLab(paint.wash) }
+  const fromSwatch = familyOf(swatches)
+  const family = paint.family ?? fromSwatch ?? familyOfCodes(paint.pigments)
+  const view: PaintView = {
+    paint, ...swatches, family,
+    familyFrom: paint.family ? 'artist' : fromSwatch ? 'swatch' : family ? 'pigment' : undefined,
+    lean: leanOf(swatches, paint.family),
+    wheelKey: wheelKey(family, tellingSwatch(swatches)),
+  }
+  views.set(paint, view)
+  return view
+}
+
+const BY_HUE_LETTER: Record<string, HueFamily> = {
+  Y: 'yellow', O: 'orange', R: 'red', V: 'violet', B: 'blue', G: 'green', Br: 'earth', Bk: 'neutral', W: 'white',
+}
+
+/** The hue letter of a single-pigment paint, as a first guess until there is a swatch. */
+function familyOfCodes(codes: readonly string[]): HueFamily | undefined {
+  const parsed = codes.length === 1 ? parsePigmentCode(codes[0]!) : undefined
+  return parsed?.ok ? BY_HUE_LETTER[parsed.value.hue] : undefined
+}
+
+/** The wheel is cut open between green and yellow: lemon first, then round through red and blue. */
+const WHEEL_STARTS_AT = 112
+const FAMILY_MIDDLE: Partial<Record<HueFamily, number>> = { yellow: 88, orange: 58, red: 25, violet: 325, blue: 268, green: 160 }
+const OFF_WHEEL: Partial<Record<HueFamily, number>> = { earth: 1000, neutral: 2000, white: 3000 }
+
+function wheelKey(family: HueFamily | undefined, telling: LabD65 | undefined): number {
+  if (!family) return 9000
+  const { L, h } = telling ? toLch(telling) : { L: 50, h: FAMILY_MIDDLE[family] ?? 60 }
+  const along = (WHEEL_STARTS_AT - h + 720) % 360
+  const off = OFF_WHEEL[family]
+  return off === undefined ? along : off + (family === 'earth' ? along : 100 - L)
+}
+
+/** In wheel order: yellows to greens, then earths, neutrals, whites, paints without colour; ties by name. */
+export function byWheel(one: PaintView, other: PaintView): number {
+  return one.wheelKey - other.wheelKey || compareText(one.paint.name, other.paint.name) || compareText(one.paint.id, other.paint.id)
+}
+
+/** Light to dark by masstone; paints without colour come last. */
+export function byLightness(one: PaintView, other: PaintView): number {
+  const L = (v: PaintView) => v.masstone?.L ?? v.wash?.L ?? -1
+  return L(other) - L(one) || byWheel(one, other)
+}
+
+export const compareText = (p: string, q: string) => (p < q ? -1 : p > q ? 1 : 0)
+
+/** How far apart two hues lie for the eye that reads a wheel: 0 (same) to 180; off-wheel paints stand apart. */
+export function wheelDistance(one: PaintView, other: PaintView): number {
+  const off = (v: PaintView) => v.wheelKey >= 1000
+  if (off(one) !== off(other)) return 90
+  if (off(one)) return Math.min(180, Math.abs(one.wheelKey - other.wheelKey) / 8)
+  return Math.abs(hueStep(one.wheelKey, other.wheelKey))
+}

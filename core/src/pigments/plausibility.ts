@@ -1,0 +1,63 @@
+import { COLOUR_NAMES } from './colourNames.generated'
+import { HUE_LETTERS, type HueLetter, type PigmentCode } from './grammar'
+
+/** A doubt about a paint's codes: asked, never refused. */
+export interface Question {
+  code: 'number-beyond-index' | 'unusual-for-name' | 'far-from-name'
+  message: string
+}
+
+/**
+ * Highest numbers that Pigment names are known to reach, per hue, rounded up generously (from
+ * memory; the Index still grows). Used only to question a mistyped number.
+ */
+const HIGHEST: Record<HueLetter, number> = { Y: 250, O: 100, R: 300, V: 70, B: 100, G: 70, Br: 60, Bk: 50, W: 50, M: 10 }
+
+const WHEEL: readonly HueLetter[] = ['Y', 'O', 'R', 'V', 'B', 'G']
+const HUE_IN_NAME: readonly [RegExp, HueLetter][] = [
+  [/\byellow\b/i, 'Y'], [/\borange\b/i, 'O'], [/\b(red|scarlet|crimson|pink|rose)\b/i, 'R'],
+  [/\b(violet|purple|mauve)\b/i, 'V'], [/\bblue\b/i, 'B'], [/\bgreen\b/i, 'G'],
+]
+
+/**
+ * Doubts about the codes given for a name: a number no index reaches, a name that usually means
+ * another pigment ("ultramarine, PG29"), or a hue word far from a single pigment's hue.
+ * Names with "hue", "imitation" or "substitute" say themselves that they hold another pigment.
+ */
+export function questionCodes(name: string, codes: readonly PigmentCode[]): Question[] {
+  const beyond = codes.filter((c) => c.number > HIGHEST[c.hue]).map<Question>((c) => ({
+    code: 'number-beyond-index',
+    message: `${c.code}: numbers of this hue stay below ${HIGHEST[c.hue]} as far as known. Is a digit too many?`,
+  }))
+  if (codes.length === 0 || /\b(hue|imitation|substitute)\b/i.test(name)) return beyond
+  return [...beyond, ...(questionName(name, codes) ?? questionHue(name, codes))]
+}
+
+/** An empty list when the name is known and fits; undefined when the name is not in the table. */
+function questionName(name: string, codes: readonly PigmentCode[]): Question[] | undefined {
+  const plain = name.toLowerCase().replace(/[’`]/g, "'").replace(/\s+/g, ' ')
+  const known = COLOUR_NAMES.find(([term]) => plain.includes(term))
+  if (!known) return undefined
+  const [term, usual] = known
+  if (codes.some((c) => usual.includes(c.code))) return []
+  const given = codes.map((c) => c.code).join(', ')
+  return [{ code: 'unusual-for-name', message: `“${term}” is usually ${listed(usual)}; ${given} would be unusual. Check the label.` }]
+}
+
+function questionHue(name: string, codes: readonly PigmentCode[]): Question[] {
+  const [only] = codes
+  const word = HUE_IN_NAME.find(([pattern]) => pattern.test(name))?.[1]
+  if (codes.length !== 1 || !only || !word || HUE_IN_NAME.filter(([p]) => p.test(name)).length > 1) return []
+  const from = WHEEL.indexOf(word)
+  const to = WHEEL.indexOf(only.hue)
+  if (to < 0) return []
+  const steps = Math.min((from - to + 6) % 6, (to - from + 6) % 6)
+  if (steps < 2) return []
+  return [{ code: 'far-from-name', message: `The name says ${hueWord(word)}, ${only.code} is a ${hueWord(only.hue)} pigment. Check the label.` }]
+}
+
+const listed = (codes: readonly string[]) =>
+  codes.length < 2 ? codes.join('') : `${codes.slice(0, 4).join(', ')}${codes.length > 4 ? ' …' : ''}`
+
+const hueWord = (hue: HueLetter) =>
+  ['yellow', 'orange', 'red', 'violet', 'blue', 'green', 'brown', 'black', 'white', 'metal'][HUE_LETTERS.indexOf(hue)]!

@@ -1,0 +1,20 @@
+import { defineConfig } from 'vitest/config'
+
+export default defineConfig({
+  test: {
+    projects: [
+      {
+        test: {
+          name: 'unit', environment: 'node',
+          include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts', 'scripts/**/*.test.ts'],
+        },
+      },
+      {
+        test: {
+          name: 'e2e', environment: 'node', include: ['tests/e2e/**/*.test.ts'],
+          testTimeout: 60_000, hookTimeout: 120_000, fileParallelism: false, globalSetup: ['tests/e2e/server.ts'],
+        },
+      },
+    ],
+  },
+})

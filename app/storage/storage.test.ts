@@ -1,0 +1,74 @@
+import 'fake-indexeddb/auto'
+import { added, updated, type JournalEntry, type Paint } from '@juxtachrome/core'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { Database } from './database'
+import { CollectionStorage } from './storage'
+
+const paint: Paint = { id: 'p', v: 1, maker: 'Skerry', name: 'Viridian', pigments: ['PG18'] }
+const entry: JournalEntry = { id: 'e', v: 1, recorded: '2026-05-01T08:00:00.000Z', type: 'event', event: { kind: 'measure', day: '2026-05-01', itemId: 'i', millilitres: 3 } }
+
+let count = 0
+let db: Database
+let storage: CollectionStorage
+const closed: string[] = []
+beforeEach(async () => {
+  db = new Database(`test-${(count += 1)}`)
+  storage = new CollectionStorage(db)
+  closed.length = 0
+  await storage.open({ closed: (problem) => closed.push(problem.code) })
+})
+const load = async () => { const r = await storage.load(); if (!r.ok) throw new Error(r.error.message); return r.value }
+
+describe('storage', () => {
+  it('keeps documents and journal entries, unknown fields too', async () => {
+    await storage.write({ diff: [added('paints', { ...paint, later: [1] } as Paint)], journal: [entry] })
+    expect((await load()).documents).toMatchObject({ paints: [{ ...paint, later: [1] }], journal: [entry] })
+  })
+
+  it('merges with what another tab wrote meanwhile', async () => {
+    await storage.write({ diff: [added('paints', paint)], journal: [] })
+    await db.paints.put({ ...paint, note: 'from the other tab' })
+    await storage.write({ diff: [updated('paints', paint, { ...paint, series: '2' })], journal: [] })
+    expect((await load()).documents.paints).toEqual([{ ...paint, note: 'from the other tab', series: '2' }])
+  })
+
+  it('never destroys what it cannot read', async () => {
+    await db.paints.put({ id: 'future', v: 9, name: 'From tomorrow' })
+    await db.items.put({ id: 'old', v: 1, paintId: 'p', kind: 'tube', millilitres: 5, state: 'stiff' })
+    await storage.write({ diff: [added('paints', paint)], journal: [] })
+    const { documents, unreadable } = await load()
+    expect(documents.items).toMatchObject([{ v: 2, remarks: ['stiff'] }])
+    expect(unreadable).toMatchObject([{ kind: 'paints', problem: { code: 'from-newer-version' } }])
+    expect(await db.paints.get('future')).toEqual({ id: 'future', v: 9, name: 'From tomorrow' })
+  })
+
+  it('writes all of a command or none of it', async () => {
+    const broken = { ...entry, id: undefined } as unknown as JournalEntry
+    expect((await storage.write({ diff: [added('paints', paint)], journal: [broken] })).ok).toBe(false)
+    expect((await load()).documents.paints).toEqual([])
+  })
+
+  it('replaces, adds and wipes whole collections', async () => {
+    await storage.write({ diff: [added('paints', paint)], journal: [] })
+    const other = { documents: { paints: [{ ...paint, id: 'q' }], items: [], palettes: [], leftovers: [], journal: [entry] }, unreadable: [{ kind: 'items' as const, raw: { id: 'x', v: 50 }, problem: { code: '', message: '' } }] }
+    await storage.putAll(other, 'add')
+    expect((await load()).documents.paints.map((p) => p.id)).toEqual(['p', 'q'])
+    await storage.putAll(other, 'replace')
+    expect(await load()).toMatchObject({ documents: { paints: [{ id: 'q' }] }, unreadable: [{ raw: { id: 'x' } }] })
+    await storage.wipe()
+    expect(await load()).toMatchObject({ documents: { paints: [], journal: [] }, unreadable: [] })
+  })
+
+  it('says so when the database is deleted, or a newer table layout wants it, and then refuses to write', async () => {
+    await new Promise((done) => { const r = indexedDB.deleteDatabase(db.name); r.onsuccess = done; r.onblocked = done })
+    expect(closed).toContain('deleted')
+    const refused = await storage.write({ diff: [added('paints', paint)], journal: [] })
+    expect(refused).toMatchObject({ ok: false })
+  })
+
+  it('says when the database on disk is of a newer layout', async () => {
+    const name = `newer-${(count += 1)}`
+    await new Promise<void>((done) => { const r = indexedDB.open(name, 500); r.onsuccess = () => { r.result.close(); done() } })
+    expect(await new CollectionStorage(new Database(name)).open({ closed: () => undefined })).toMatchObject({ error: { code: 'newer-database' } })
+  })
+})

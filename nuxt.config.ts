@@ -1,0 +1,83 @@
+import tailwindcss from '@tailwindcss/vite'
+
+/** Everything the browser needs is on the first page or precached: no request leaves the machine. */
+export default defineNuxtConfig({
+  compatibilityDate: '2026-01-01',
+  srcDir: 'app/',
+  serverDir: 'server/',
+  ssr: false,
+  telemetry: { enabled: false },
+  devtools: { enabled: false },
+  modules: ['@pinia/nuxt', '@vite-pwa/nuxt', 'nuxt-security'],
+  css: ['@fontsource-variable/source-sans-3/wght.css', '@fontsource-variable/source-sans-3/wght-italic.css', '~/assets/main.css'],
+  imports: { scan: false },
+  components: [{ path: '~/components', pathPrefix: false }],
+  experimental: { viteEnvironmentApi: true, payloadExtraction: false },
+  spaLoadingTemplate: 'spa-loading-template.html',
+  app: {
+    head: {
+      htmlAttrs: { lang: 'en' },
+      title: 'Juxtachrome',
+      meta: [
+        { name: 'viewport', content: 'width=device-width, initial-scale=1' },
+        { name: 'description', content: 'Choose, arrange, fill and record watercolour palettes from your own collection.' },
+      ],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+    },
+  },
+  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  nitro: { compressPublicAssets: true, prerender: { routes: ['/'], crawlLinks: false } },
+  vite: {
+    plugins: [tailwindcss()],
+    worker: { format: 'es' },
+    optimizeDeps: {
+      include: ['culori', 'date-fns', 'dexie', 'minisearch', 'nanoid', 'papaparse', 'pinia', 'vee-validate', 'zod', '@headlessui/vue', '@lucide/vue', '@tanstack/vue-virtual', '@vueuse/core', 'pdf-lib', '@pdf-lib/fontkit'],
+    },
+  },
+  security: {
+    strict: false,
+    nonce: true,
+    ssg: { meta: true, hashScripts: true, nitroHeaders: true },
+    rateLimiter: false,
+    xssValidator: false,
+    requestSizeLimiter: false,
+    headers: {
+      crossOriginEmbedderPolicy: false,
+      strictTransportSecurity: false,
+      contentSecurityPolicy: {
+        'default-src': ["'none'"],
+        'script-src': ["'self'", "'wasm-unsafe-eval'", "'nonce-{{nonce}}'"],
+        'script-src-attr': ["'none'"],
+        'style-src': ["'self'", "'unsafe-inline'"],
+        'img-src': ["'self'", 'data:', 'blob:'],
+        'font-src': ["'self'"],
+        'connect-src': ["'self'"],
+        'worker-src': ["'self'", 'blob:'],
+        'manifest-src': ["'self'"],
+        'frame-src': ["'self'", 'blob:'],
+        'object-src': ["'none'"],
+        'base-uri': ["'none'"],
+        'form-action': ["'self'"],
+        'frame-ancestors': ["'none'"],
+        'upgrade-insecure-requests': false,
+      },
+    },
+  },
+  pwa: {
+    registerType: 'autoUpdate',
+    manifest: {
+      name: 'Juxtachrome', short_name: 'Juxtachrome', description: 'Watercolour palettes from your own collection.',
+      theme_color: '#f7f7f7', background_color: '#f7f7f7', display: 'standalone', start_url: '/', lang: 'en',
+      icons: [
+        { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+        { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+      ],
+    },
+    workbox: {
+      navigateFallback: '/', navigateFallbackDenylist: [/^\/api\//],
+      globPatterns: ['**/*.{js,css,html,svg,png,woff2,ttf,wasm}'], maximumFileSizeToCacheInBytes: 6_000_000,
+    },
+    client: { installPrompt: true },
+  },
+})

@@ -33,7 +33,7 @@ export class CollectionStorage {
     try {
       await this.#db.open()
       // Dexie opens a newer layout without complaint; writing into it could harm what it holds
-      if (this.#db.verno <= TABLES_VERSION) return ok(undefined)
+      if (this.#db.backendDB().version < (TABLES_VERSION + 1) * 10) return ok(undefined)
       this.#db.close()
       return NEWER_DATABASE
     } catch (error) {

@@ -14,7 +14,7 @@ describe('a line as it is written on a tube', () => {
   it.each([
     ['Burnt sienna, PBr7, Skerry Colours, 5ml', { name: 'Burnt sienna', maker: 'Skerry Colours', pigments: ['PBr7'], millilitres: 5 }],
     ['2 x 14 ml Raw umber by Tern & Daughter (PBr7) € 8,90', { name: 'Raw umber', maker: 'Tern & Daughter', count: 2, millilitres: 14, price: { minor: 890, currency: 'EUR' } }],
-    ['Moonglow grey PG18+PB29+PR177 half pan', { name: 'Moonglow grey', pigments: ['PG18', 'PB29', 'PR177'], kind: 'bought pan', millilitres: 1.8 }],
+    ['Fog grey PG18+PB29+PR177 half pan', { name: 'Fog grey', pigments: ['PG18', 'PB29', 'PR177'], kind: 'bought pan', millilitres: 1.8 }],
     ['Kelp brown, handmade pan, label lost', { name: 'Kelp brown', kind: 'handmade pan', remarks: ['label lost'] }],
     ['Cobalt blue PB28, 37 ml, on order, Halvard & Roe', { name: 'Cobalt blue', supply: 'on order', maker: 'Halvard & Roe', millilitres: 37 }],
     ['Aureolin PY40 10ml, old formula, stiff, nearly empty', { name: 'Aureolin', formula: 'old formula', remarks: ['nearly empty', 'stiff'] }],

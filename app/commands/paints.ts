@@ -1,0 +1,56 @@
+import {
+  added, collectRows, removed, updated, USUAL_MILLILITRES,
+  type Change, type Item, type LeftoverRow, type Paint, type PaintRow,
+} from '@juxtachrome/core'
+import { nanoid } from 'nanoid'
+import { useCollection } from '~/stores/collection'
+import { useJournal } from '~/stores/undo'
+
+const newId = () => nanoid(12)
+
+/** What a person does to paints and to the items that hold them. */
+export function usePaintCommands() {
+  const collection = useCollection()
+  const journal = useJournal()
+
+  /** Whether history or a palette still names it, so that it must stay readable. */
+  const itemHasHistory = (id: string) => collection.ledger.account(id).events.length > 0
+  const palettesWith = (paintId: string) => collection.palettes.filter((p) => Object.values(p.plan).some((plan) => plan.paintId === paintId))
+
+  const dropItem = (item: Item): Change => (itemHasHistory(item.id) ? updated('items', item, { ...item, removed: true }) : removed('items', item))
+
+  function removePaint(paint: Paint) {
+    const items = collection.itemsOf(paint.id)
+    const all = [...collection.tables.items.values()].filter((i) => i.paintId === paint.id)
+    const keep = all.some((i) => itemHasHistory(i.id)) || palettesWith(paint.id).length > 0
+    const plans = palettesWith(paint.id).map((palette) => {
+      const plan = Object.fromEntries(Object.entries(palette.plan).filter(([, p]) => p.paintId !== paint.id))
+      return updated('palettes', palette, { ...palette, plan })
+    })
+    const own = keep ? updated('paints', paint, { ...paint, removed: true }) : removed('paints', paint)
+    journal.commit(`removed ${paint.name}`, [...plans, ...items.map(dropItem), own])
+  }
+
+  return {
+    itemHasHistory, palettesWith, removePaint,
+    addRows(rows: readonly PaintRow[], label: string, leftovers: readonly LeftoverRow[] = []): string[] {
+      const changes = collectRows(rows, collection.paints, newId)
+      journal.commit(label, [...changes, ...leftovers.map((l) => added('leftovers', l))])
+      return changes.filter((c) => c.kind === 'paints').map((c) => c.id)
+    },
+    changePaint: (before: Paint, after: Paint) => journal.commit(`changed ${after.name}`, [updated('paints', before, after)]),
+    addItem(paint: Paint, kind: Item['kind'] = 'tube'): Item {
+      const item: Item = { id: newId(), v: 2, paintId: paint.id, kind, millilitres: USUAL_MILLILITRES[kind], supply: 'sealed', remarks: [] }
+      journal.commit(`added a ${kind} of ${paint.name}`, [added('items', item)])
+      return item
+    },
+    changeItem: (before: Item, after: Item, paintName: string) => journal.commit(`changed a ${after.kind} of ${paintName}`, [updated('items', before, after)]),
+    removeItem: (item: Item, paintName: string) => journal.commit(`removed a ${item.kind} of ${paintName}`, [dropItem(item)]),
+    /** A kept row was corrected into paints, or let go. */
+    settleLeftover(row: LeftoverRow, corrected?: PaintRow) {
+      const changes = corrected ? collectRows([corrected], collection.paints, newId) : []
+      journal.commit(corrected ? `took in ${corrected.name} from a corrected row` : `let go of line ${row.line} of ${row.file}`, [...changes, removed('leftovers', row)])
+    },
+    letGoOfLeftovers: (rows: readonly LeftoverRow[]) => journal.commit(`let go of ${rows.length} rows`, rows.map((r) => removed('leftovers', r))),
+  }
+}

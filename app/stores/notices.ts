@@ -1,0 +1,26 @@
+import { defineStore } from 'pinia'
+import { ref } from 'vue'
+
+export interface Notice {
+  id: number
+  tone: 'done' | 'trouble'
+  text: string
+}
+
+/** Short messages about what was just done or went wrong; also read out by screen readers. */
+export const useNotices = defineStore('notices', () => {
+  const list = ref<Notice[]>([])
+  let next = 1
+
+  function dismiss(id: number) {
+    list.value = list.value.filter((n) => n.id !== id)
+  }
+
+  function say(text: string, tone: Notice['tone'] = 'done') {
+    const id = next++
+    list.value = [...list.value.slice(-2), { id, tone, text }]
+    if (tone === 'done') setTimeout(() => dismiss(id), 5000)
+  }
+
+  return { list, say, trouble: (text: string) => say(text, 'trouble'), dismiss }
+})

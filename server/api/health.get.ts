@@ -1,0 +1,6 @@
+import { z } from 'zod'
+
+const Health = z.object({ status: z.literal('ok'), demo: z.boolean() })
+
+/** Says that the server runs, and whether it was started to show the demo. */
+export default defineEventHandler(() => Health.parse({ status: 'ok', demo: process.env.JUXTACHROME_DEMO === '1' }))

@@ -1,0 +1,94 @@
+import {
+  daysAfter, dryingDays, HOLDERS, noDocuments,
+  type Documents, type Event, type Item, type JournalEntry, type Paint, type Palette,
+} from '@juxtachrome/core'
+import { DEMO_MAKERS, DEMO_PAINTS } from './paints'
+import { DEMO_ITEMS, DEMO_PALETTES } from './season'
+
+const SCALES = {
+  transparency: { t: 'transparent', st: 'semi-transparent', so: 'semi-opaque', o: 'opaque' },
+  staining: { c: 'lifts clean', w: 'lifts well', a: 'stains a little', s: 'stains strongly' },
+  granulation: { s: 'smooth', l: 'slightly granulating', g: 'granulating', sg: 'strongly granulating' },
+  lightfastness: { ex: 'excellent', vg: 'very good', fa: 'fair', po: 'poor', fu: 'fugitive' },
+} as const
+
+const lines = (text: string) => text.trim().split('\n').map((line) => line.split('|').map((cell) => cell.trim()))
+const slug = (text: string) => text.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '')
+
+function swatch(text: string): Paint['masstone'] {
+  const [L, a, b] = text.split(' ').map(Number) as [number, number, number]
+  return { L, a, b, source: 'memory' }
+}
+
+function paintOf(cells: string[]): [key: string, Paint] {
+  const [maker, name, formula, codes, masstone, wash, t, s, g, l, series, more] = cells as [string, string, string, string, string, string, string, string, string, string, string, string]
+  const effect = more === 'fluorescent' || more === 'pearlescent' ? more : undefined
+  const paint: Paint = {
+    id: `demo-${slug(`${maker} ${name} ${formula}`)}`, v: 1, maker: DEMO_MAKERS[maker]!, name,
+    pigments: codes ? codes.split(' ') : [], masstone: swatch(masstone), wash: swatch(wash),
+    transparency: SCALES.transparency[t as 't'], staining: SCALES.staining[s as 's'], granulation: SCALES.granulation[g as 'g'],
+    lightfastness: SCALES.lightfastness[l as 'ex'], grade: series === 'h' ? 'handmade' : 'artist',
+  }
+  if (formula) paint.formula = formula
+  if (series && series !== 'h') paint.series = series
+  if (effect) paint.effect = effect
+  if (more && !effect) paint.note = more
+  return [[maker, name, formula].filter(Boolean).join(':'), paint]
+}
+
+/** The demo collection of a season on a seabird island, its dates counted back from a day. */
+export function buildDemo(today: string): Documents {
+  const documents = noDocuments()
+  const paints = new Map(lines(DEMO_PAINTS).map(paintOf))
+  documents.paints = [...paints.values()]
+  documents.items = lines(DEMO_ITEMS).map((cells, i) => itemOf(cells, i, paints, today))
+  for (const { journal, plan, holder, ...rest } of DEMO_PALETTES) {
+    const palette: Palette = { v: 1, ...rest, holder: HOLDERS.find((h) => h.id === holder)!, plan: planOf(plan, paints) }
+    documents.palettes.push(palette)
+    documents.journal.push(...lines(journal).map((cells, i) => entryOf(cells, i, palette, paints, documents.items, today)))
+  }
+  return documents
+}
+
+function found(paints: Map<string, Paint>, key: string): Paint {
+  const paint = paints.get(key)
+  if (!paint) throw new Error(`The demo names a paint it does not hold: ${key}`)
+  return paint
+}
+
+function itemOf(cells: string[], i: number, paints: Map<string, Paint>, today: string): Item {
+  const [key, kind, ml, supply, remarks, price, bought] = cells as [string, Item['kind'], string, Item['supply'], string, string, string]
+  const item: Item = {
+    id: `demo-item-${i + 1}`, v: 2, paintId: found(paints, key).id, kind, millilitres: Number(ml), supply,
+    remarks: (remarks ? remarks.split(',') : []) as Item['remarks'],
+  }
+  if (price) item.price = { minor: Number(price), currency: 'EUR' }
+  if (bought) item.bought = daysAfter(today, -Number(bought))
+  return item
+}
+
+function planOf(text: string, paints: Map<string, Paint>): Palette['plan'] {
+  return Object.fromEntries(text.split(';').map((piece) => {
+    const [, lock, placeId, what] = /^\s*(!?)(\S+)\s+(.+?)\s*$/s.exec(piece) as unknown as [string, string, string, string]
+    const reserved = /^reserved: (.+)$/.exec(what)?.[1]
+    const plan = reserved ? { reserved } : { paintId: found(paints, what).id }
+    return [placeId, lock ? { ...plan, locked: true } : plan]
+  }))
+}
+
+function entryOf(cells: string[], i: number, palette: Palette, paints: Map<string, Paint>, items: Item[], today: string): JournalEntry {
+  const [ago, placeId, what, amount] = cells as [string, string, string, string]
+  const day = daysAfter(today, -Number(ago))
+  const base = { day, paletteId: palette.id, placeId }
+  let event: Event
+  if (what === 'cleaned') event = { kind: 'clean', ...base }
+  else if (what === 'exchange') event = { kind: 'exchange', ...base, otherPlaceId: amount }
+  else {
+    const paintId = found(paints, what).id
+    const item = items.find((it) => it.paintId === paintId && it.supply !== 'on order')!
+    const place = palette.holder.places.find((p) => p.id === placeId)!
+    event = { kind: 'fill', ...base, itemId: item.id, paintId, millilitres: Number(amount), dryingDays: dryingDays(place, Number(amount)) }
+  }
+  const minute = String(i % 60).padStart(2, '0')
+  return { id: `demo-${palette.id}-${i + 1}`, v: 1, recorded: `${day}T09:${minute}:00.000Z`, type: 'event', event }
+}

@@ -1,0 +1,40 @@
+import { balanceOf, isWet, KIND_NAMES, Ledger, loadDocument, viewOfPaint } from '@juxtachrome/core'
+import { describe, expect, it } from 'vitest'
+import { buildDemo } from './build'
+
+const TODAY = '2026-09-14'
+const demo = buildDemo(TODAY)
+const ledger = new Ledger(demo.journal)
+
+describe('the demo season', () => {
+  it('holds what was asked for', () => {
+    expect(demo.items.length).toBeGreaterThanOrEqual(60)
+    expect(demo.paints.length).toBeGreaterThanOrEqual(45)
+    expect(new Set(demo.paints.map((p) => p.maker)).size).toBeGreaterThanOrEqual(5)
+    expect(demo.palettes.map((p) => p.holder.places.length)).toEqual([12, 18, 36])
+    const of = (codes: string) => demo.paints.filter((p) => p.pigments.join() === codes)
+    expect(new Set(of('PB29').map((p) => p.maker)).size).toBe(3)
+    expect(of('PB28').map((p) => p.name)).toEqual(['Cobalt blue', 'Cobalt turquoise'])
+    expect(demo.paints.filter((p) => p.name === 'Aureolin').map((p) => p.formula)).toEqual(['before 2021', 'since 2021'])
+    expect(demo.items.some((i) => i.supply === 'on order') && demo.items.some((i) => i.remarks.includes('stiff')) && demo.items.some((i) => i.remarks.includes('label lost') && i.kind === 'handmade pan')).toBe(true)
+  })
+
+  it('is valid throughout, with ids of its own', () => {
+    for (const kind of KIND_NAMES) {
+      expect(new Set(demo[kind].map((d) => d.id)).size).toBe(demo[kind].length)
+      for (const document of demo[kind]) expect(loadDocument(kind, document).ok).toBe(true)
+    }
+    for (const palette of demo.palettes) for (const id of Object.keys(palette.plan)) expect(palette.holder.places.some((p) => p.id === id)).toBe(true)
+  })
+
+  it('never draws more from a tube than it held, and something is wet today', () => {
+    for (const item of demo.items) expect(balanceOf(item, ledger.account(item.id)).left).toBeGreaterThanOrEqual(0)
+    const contents = demo.palettes.flatMap((p) => Object.values(ledger.places(p.id)).flatMap((s) => s.content ?? []))
+    expect(contents.filter((c) => isWet(c, TODAY)).length).toBeGreaterThanOrEqual(3)
+  })
+
+  it('gives the painter’s families to its paints', () => {
+    const family = (name: string) => viewOfPaint(demo.paints.find((p) => p.name === name)!).family
+    expect(['Lemon yellow', 'Pyrrole orange', 'Quinacridone rose', 'Cobalt violet', 'French ultramarine', 'Viridian', 'Burnt sienna', 'Mars black', 'Titanium white'].map(family)).toEqual(['yellow', 'orange', 'red', 'violet', 'blue', 'green', 'earth', 'neutral', 'white'])
+  })
+})

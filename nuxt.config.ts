@@ -64,7 +64,7 @@ export default defineNuxtConfig({
     },
   },
   pwa: {
-    registerType: 'autoUpdate',
+    registerType: 'prompt',
     manifest: {
       name: 'Juxtachrome', short_name: 'Juxtachrome', description: 'Watercolour palettes from your own collection.',
       theme_color: '#f7f7f7', background_color: '#f7f7f7', display: 'standalone', start_url: '/', lang: 'en',

@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { leanInWords, viewOfPaint, type Paint } from '@juxtachrome/core'
+import { computed, ref, watch } from 'vue'
+import { usePaintCommands } from '~/commands/paints'
+import { screenSwatch } from '~/composables/useSwatch'
+import { useAsk } from '~/composables/useAsk'
+import { useCollection } from '~/stores/collection'
+import { useStrip } from '~/stores/strip'
+
+const props = defineProps<{ paint: Paint }>()
+const emit = defineEmits<{ close: [] }>()
+const collection = useCollection()
+const commands = usePaintCommands()
+const strip = useStrip()
+const { ask } = useAsk()
+const editing = ref(false)
+watch(() => props.paint.id, () => { editing.value = false })
+const view = computed(() => viewOfPaint(props.paint))
+const items = computed(() => collection.itemsOf(props.paint.id))
+const palettes = computed(() => commands.palettesWith(props.paint.id))
+const swatch = computed(() => screenSwatch(props.paint))
+const family = computed(() => {
+  if (!view.value.family) return 'unknown: record a swatch'
+  const words = view.value.lean ? leanInWords(view.value.lean) : view.value.family
+  return { artist: `${words}, as you say`, swatch: words, pigment: `${words}, assumed from the code` }[view.value.familyFrom ?? 'swatch']
+})
+const lab = (s: Paint['masstone']) => (s ? `L* ${s.L.toFixed(0)}  a* ${s.a.toFixed(0)}  b* ${s.b.toFixed(0)}, ${s.source === 'memory' ? 'from memory' : s.source}` : 'not recorded')
+const facts = computed(() => [
+  ['Pigments', props.paint.pigments.join(', ') || 'no code on the label'], ['Family', family.value], ['Masstone', lab(props.paint.masstone)], ['Wash', lab(props.paint.wash)],
+  ['Transparency', props.paint.transparency], ['Staining', props.paint.staining], ['Granulation', props.paint.granulation], ['Lightfastness', props.paint.lightfastness],
+  ['Grade', props.paint.grade], ['Series', props.paint.series], ['On the screen', swatch.value.caution], ['Note', props.paint.note],
+].filter(([, value]) => value))
+
+function save(after: Paint) {
+  commands.changePaint(props.paint, after)
+  editing.value = false
+}
+async function remove() {
+  const used = palettes.value.length ? ` It is planned in ${palettes.value.map((p) => p.name).join(', ')} and goes from there.` : ''
+  const held = items.value.length ? ` So do its ${items.value.length} tubes and pans.` : ''
+  if (!(await ask({ title: `Remove ${props.paint.name}?`, text: `It leaves the collection.${held}${used} What it filled stays readable.`, yes: 'Remove it' }))) return
+  commands.removePaint(props.paint)
+  emit('close')
+}
+</script>
+
+<template>
+  <article class="p-4" :aria-label="paint.name">
+    <div class="mb-2 flex items-start gap-2">
+      <div class="min-w-0 grow">
+        <h2 class="text-lg wrap-anywhere">{{ paint.name }} <span v-if="paint.formula" class="hint italic">{{ paint.formula }}</span></h2>
+        <p class="hint wrap-anywhere">{{ paint.maker || 'no maker' }}</p>
+      </div>
+      <button class="btn" @click="strip.lay(paint.id)">To the strip</button>
+      <button class="btn btn-quiet" @click="emit('close')">Close</button>
+    </div>
+    <div class="mb-3 bg-ground p-3"><PaintSwatch :paint="paint" class="h-20" /></div>
+    <PaintForm v-if="editing" :key="paint.id" :paint="paint" @save="save" @cancel="editing = false" />
+    <template v-else>
+      <dl class="grid grid-cols-[7.5rem_1fr] gap-x-3 gap-y-0.5">
+        <template v-for="[term, value] in facts" :key="term"><dt class="hint">{{ term }}</dt><dd class="wrap-anywhere">{{ value }}</dd></template>
+      </dl>
+      <p v-if="palettes.length" class="mt-2">In <template v-for="(p, i) in palettes" :key="p.id"><template v-if="i">, </template><NuxtLink class="link" :to="`/palettes/${p.id}/choose`">{{ p.name }}</NuxtLink></template></p>
+      <div class="mt-3 flex gap-2"><button class="btn" @click="editing = true">Change the paint</button><button class="btn btn-quiet" @click="remove">Remove</button></div>
+    </template>
+    <section class="mt-4">
+      <div class="flex items-center justify-between"><h3>Tubes, pans and other items</h3><button class="btn" @click="commands.addItem(paint)">Add a tube</button></div>
+      <ul v-if="items.length" class="mt-1"><ItemCard v-for="item in items" :key="item.id" :item="item" :paint="paint" /></ul>
+      <p v-else class="hint mt-1">You own none of it at the moment. Add a tube to fill pans from.</p>
+    </section>
+  </article>
+</template>

@@ -1,0 +1,22 @@
+import { balanceOf, type Item } from '@juxtachrome/core'
+import { useCollection } from '~/stores/collection'
+
+/** What is left in items, in words and ml. */
+export function useBalances() {
+  const collection = useCollection()
+  const left = (item: Item) => balanceOf(item, collection.ledger.account(item.id)).left
+  const isUsable = (item: Item) => item.supply === 'open' || item.supply === 'sealed'
+
+  /** `8.4 ml left`, `about empty by the records` */
+  function leftInWords(item: Item): string {
+    if (item.supply === 'empty') return 'empty'
+    if (item.supply === 'on order') return `${item.millilitres} ml on order`
+    if (item.millilitres === 0 && !collection.ledger.account(item.id).measured) return 'amount unknown'
+    const ml = left(item)
+    return ml <= 0.05 ? 'empty by the records' : `${ml.toFixed(1)} ml left`
+  }
+
+  /** ml at hand of a paint, over all its open and sealed items. */
+  const atHand = (paintId: string) => collection.itemsOf(paintId).filter(isUsable).reduce((sum, i) => sum + Math.max(0, left(i)), 0)
+  return { left, leftInWords, atHand, isUsable }
+}

@@ -1,0 +1,39 @@
+import { dayOf, type Collection, type Result } from '@juxtachrome/core'
+import { useCollection } from '~/stores/collection'
+import { useKeeper } from '~/stores/keeper'
+import { useNotices } from '~/stores/notices'
+import { coreClient } from '~/workers/client'
+
+/** Opens the collection, and the demo where the server was started to show it and nothing is here yet. */
+export function useStart() {
+  const keeper = useKeeper()
+  const collection = useCollection()
+  const notices = useNotices()
+
+  async function fetchDemo(): Promise<Result<Collection>> {
+    try {
+      const response = await fetch(`/api/demo?today=${dayOf(new Date())}`)
+      if (!response.ok) return { ok: false, error: { code: 'no-demo', message: `The demo could not be fetched (${response.status}).` } }
+      return await coreClient().ask('readCollection', { text: await response.text() }).result
+    } catch {
+      return { ok: false, error: { code: 'no-demo', message: 'The demo comes from the server, and it does not answer. Try again when it runs.' } }
+    }
+  }
+
+  async function openDemo(): Promise<boolean> {
+    const demo = await fetchDemo()
+    const put = demo.ok ? await keeper.putAll(demo.value, 'add') : demo
+    if (put.ok) await keeper.markStarted()
+    else notices.trouble(put.error.message)
+    return put.ok
+  }
+
+  async function start() {
+    const opened = await keeper.open()
+    if (!opened.ok || !collection.isEmpty || (await keeper.hasStarted())) return
+    const health = await fetch('/api/health').then((r) => r.json() as Promise<{ demo?: boolean }>).catch(() => ({ demo: false }))
+    if (health.demo) await openDemo()
+  }
+
+  return { start, openDemo }
+}

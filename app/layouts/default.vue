@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { useEventListener } from '@vueuse/core'
+import { onMounted, ref } from 'vue'
+import { useShortcuts } from '~/composables/useShortcuts'
+import { useStart } from '~/composables/useStart'
+import { useKeeper } from '~/stores/keeper'
+import { usePreferences } from '~/stores/preferences'
+
+const keeper = useKeeper()
+usePreferences()
+useShortcuts()
+const ready = ref(false)
+onMounted(async () => {
+  await useStart().start()
+  ready.value = true
+})
+useEventListener(window, 'beforeunload', (event) => { if (!keeper.isSafe) event.preventDefault() })
+</script>
+
+<template>
+  <div class="flex min-h-dvh flex-col">
+    <a href="#main" class="sr-only focus:not-sr-only focus:p-2">Skip to the content</a>
+    <AppHeader />
+    <KeepingBanner />
+    <UpdateBanner />
+    <main id="main" class="flex min-h-0 grow flex-col" tabindex="-1">
+      <slot v-if="ready" />
+      <p v-else class="hint p-6">Laying out the paints …</p>
+    </main>
+    <StripShelf />
+    <NoticeRegion />
+    <AskDialog />
+    <CommandPalette />
+    <ShortcutHelp />
+  </div>
+</template>

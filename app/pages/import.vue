@@ -1,0 +1,11 @@
+<script setup lang="ts">
+useHead({ title: 'Import · Juxtachrome' })
+</script>
+
+<template>
+  <div class="mx-auto w-full max-w-6xl p-3">
+    <h1 class="mb-2">Import a table of paints</h1>
+    <ImportTable />
+    <LeftoverRows class="mt-6" />
+  </div>
+</template>

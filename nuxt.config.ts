@@ -39,6 +39,7 @@ export default defineNuxtConfig({
     nonce: true,
     ssg: { meta: true, hashScripts: true, nitroHeaders: true },
     rateLimiter: false,
+    corsHandler: false,
     xssValidator: false,
     requestSizeLimiter: false,
     headers: {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dayInWords, isWet } from '@juxtachrome/core'
+import { dayInWords, isWet, mainPaintOf } from '@juxtachrome/core'
 import { computed } from 'vue'
 import { useBalances } from '~/composables/useBalances'
 import { useToday } from '~/composables/useToday'
@@ -10,7 +10,7 @@ const collection = useCollection()
 const { atHand } = useBalances()
 const today = useToday()
 const wet = computed(() => collection.palettes.flatMap((palette) => Object.entries(collection.ledger.places(palette.id)).flatMap(([placeId, { content }]) =>
-  content && isWet(content, today.value) ? [{ palette, placeId, content, paint: collection.paint(content.layers.at(-1)?.paintId) }] : [])).sort((p, q) => (p.content.dryFrom < q.content.dryFrom ? -1 : 1)))
+  content && isWet(content, today.value) ? [{ palette, placeId, content, paint: collection.paint(mainPaintOf(content)) }] : [])).sort((p, q) => (p.content.dryFrom < q.content.dryFrom ? -1 : 1)))
 const used = computed(() => new Set(collection.palettes.flatMap((p) => Object.values(p.plan).flatMap((plan) => plan.paintId ?? []))))
 /** Planned somewhere, and less at hand than another filling takes. */
 const LOW = 1.5

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dayInWords, isWet, pouredInto, type FillEvent, type Palette, type PaletteState } from '@juxtachrome/core'
+import { mainPaintOf, dayInWords, isWet, pouredInto, type FillEvent, type Palette, type PaletteState } from '@juxtachrome/core'
 import { computed } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useCollection } from '~/stores/collection'
@@ -8,7 +8,7 @@ const props = defineProps<{ palette: Palette; placeId: string; state: PaletteSta
 const collection = useCollection()
 const filling = useFillCommands()
 const content = computed(() => props.state[props.placeId]?.content)
-const lying = computed(() => collection.paint(content.value?.layers.at(-1)?.paintId))
+const lying = computed(() => collection.paint(content.value && mainPaintOf(content.value)))
 const planned = computed(() => collection.paint(props.palette.plan[props.placeId]?.paintId))
 const wet = computed(() => Boolean(content.value && isWet(content.value, props.today)))
 const at = () => ({ day: props.today, paletteId: props.palette.id, placeId: props.placeId })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { byLightness, dayInWords, exchangesToPlan, isWet, viewOfPaint, type Palette, type PaletteState } from '@juxtachrome/core'
+import { mainPaintOf, byLightness, dayInWords, exchangesToPlan, isWet, viewOfPaint, type Palette, type PaletteState } from '@juxtachrome/core'
 import { computed } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useCollection } from '~/stores/collection'
@@ -10,7 +10,7 @@ const collection = useCollection()
 const filling = useFillCommands()
 const rows = computed(() => props.palette.holder.places.map(({ id }) => {
   const content = props.state[id]?.content
-  return { id, content, planned: collection.paint(props.palette.plan[id]?.paintId), lying: collection.paint(content?.layers.at(-1)?.paintId) }
+  return { id, content, planned: collection.paint(props.palette.plan[id]?.paintId), lying: collection.paint(content && mainPaintOf(content)) }
 }))
 /** Light colours first, so that no dark paint spoils them. */
 const toFill = computed(() => rows.value.flatMap((r) => (r.planned && !r.content ? [{ ...r, planned: r.planned }] : [])).sort((p, q) => byLightness(viewOfPaint(p.planned), viewOfPaint(q.planned))))

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dayInWords, type Effective, type FillEvent, type Palette, type PaletteState } from '@juxtachrome/core'
+import { dayInWords, mainPaintOf, type Effective, type FillEvent, type Palette, type PaletteState } from '@juxtachrome/core'
 import { computed, ref } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useAsk } from '~/composables/useAsk'
@@ -38,7 +38,7 @@ function correct(entryId: string, event: FillEvent) {
     <p v-if="stays.length === 0" class="hint">Nothing has been filled here yet.</p>
     <ul class="mb-3">
       <li v-for="(stay, i) in stays" :key="i" class="border-t border-line py-1">
-        {{ name(stay.content.layers[0]?.paintId) }}, {{ dayInWords(stay.since) }} to {{ stay.until ? dayInWords(stay.until) : 'now' }}<span v-if="stay.cameFrom">, came from {{ stay.cameFrom }}</span><span v-if="stay.ended === 'cleaned'">, cleaned out</span><span v-if="stay.wentTo">, went to {{ stay.wentTo }}</span>
+        {{ name(mainPaintOf(stay.content)) }}, {{ dayInWords(stay.since) }} to {{ stay.until ? dayInWords(stay.until) : 'now' }}<span v-if="stay.cameFrom">, came from {{ stay.cameFrom }}</span><span v-if="stay.ended === 'cleaned'">, cleaned out</span><span v-if="stay.wentTo">, went to {{ stay.wentTo }}</span>
         <span class="hint">({{ stay.content.layers.length }} {{ stay.content.layers.length === 1 ? 'filling' : 'fillings' }})</span>
       </li>
     </ul>

@@ -48,7 +48,7 @@ async function remove() {
   <article class="p-4" :aria-label="paint.name">
     <div class="mb-2 flex items-start gap-2">
       <div class="min-w-0 grow">
-        <h2 class="text-lg wrap-anywhere">{{ paint.name }} <span v-if="paint.formula" class="hint italic">{{ paint.formula }}</span></h2>
+        <h2 class="text-lg wrap-anywhere">{{ paint.name }} <span v-if="paint.formula" class="hint ml-1 italic">{{ paint.formula }}</span></h2>
         <p class="hint wrap-anywhere">{{ paint.maker || 'no maker' }}</p>
       </div>
       <button class="btn" @click="strip.lay(paint.id)">To the strip</button>

@@ -3,7 +3,7 @@ import {
   EFFECTS, GRADES, GRANULATIONS, HUE_FAMILIES, LIGHTFASTNESSES, Name, parseColour, parsePigmentCodes, questionCodes, STAININGS, text, TRANSPARENCIES,
   type Paint,
 } from '@juxtachrome/core'
-import { computed } from 'vue'
+import { computed, type Ref } from 'vue'
 import { z } from 'zod'
 import { useCheckedForm } from '~/composables/useCheckedForm'
 import { swatchText, toSwatch } from '~/composables/swatchText'
@@ -24,7 +24,7 @@ const { defineField, errors, handleSubmit, values } = useCheckedForm(schema, {
   name: p.name, maker: p.maker, formula: p.formula ?? '', codes: p.pigments.join(', '), series: p.series ?? '', grade: p.grade ?? '', masstone: swatchText(p.masstone), wash: swatchText(p.wash),
   family: p.family ?? '', transparency: p.transparency ?? '', staining: p.staining ?? '', granulation: p.granulation ?? '', lightfastness: p.lightfastness ?? '', effect: p.effect ?? '', note: p.note ?? '',
 })
-const field = Object.fromEntries((Object.keys(schema.shape) as (keyof Values)[]).map((key) => [key, defineField(key)[0]])) as Record<keyof Values, ReturnType<typeof defineField>[0]>
+const field = Object.fromEntries((Object.keys(schema.shape) as (keyof Values)[]).map((key) => [key, defineField(key)[0]])) as unknown as Record<keyof Values, Ref<string>>
 const CHOICES = [
   ['family', 'Family, if you see it otherwise', HUE_FAMILIES], ['transparency', 'Transparency', TRANSPARENCIES], ['staining', 'Staining', STAININGS], ['granulation', 'Granulation', GRANULATIONS],
   ['lightfastness', 'Lightfastness', LIGHTFASTNESSES], ['grade', 'Grade', GRADES], ['effect', 'Effect', EFFECTS],
@@ -48,8 +48,8 @@ const save = handleSubmit((v: Values) => {
     <FormField v-slot="{ field: f }" label="Pigment codes" :error="errors.codes"><input v-bind="f" v-model="field.codes.value" class="input" placeholder="PB29, PV19" ></FormField>
     <FormField v-slot="{ field: f }" label="Series" :error="errors.series"><input v-bind="f" v-model="field.series.value" class="input" ></FormField>
     <p v-for="question in questions" :key="question.message" class="col-span-2 border-l-4 border-edge pl-2 text-sm" role="status">{{ question.message }}</p>
-    <SwatchField v-model="field.masstone.value as unknown as string" label="Masstone" :error="errors.masstone" />
-    <SwatchField v-model="field.wash.value as unknown as string" label="Wash" :error="errors.wash" />
+    <SwatchField v-model="field.masstone.value" label="Masstone" :error="errors.masstone" />
+    <SwatchField v-model="field.wash.value" label="Wash" :error="errors.wash" />
     <FormField v-for="[key, label, options] in CHOICES" :key="key" v-slot="{ field: f }" :label="label">
       <select v-bind="f" v-model="field[key].value" class="input"><option value="">not said</option><option v-for="o in options" :key="o" :value="o">{{ o }}</option></select>
     </FormField>

@@ -23,7 +23,7 @@ const lean = computed(() => (props.view.lean ? leanInWords(props.view.lean) : pr
   <span class="grid h-full grid-cols-[3.75rem_1fr_auto] items-center gap-x-2.5 text-left">
     <PaintSwatch :paint="paint" class="h-[calc(100%-6px)]" />
     <span class="min-w-0 leading-tight">
-      <span class="block truncate">{{ paint.name }}<span v-if="paint.formula" class="hint italic"> {{ paint.formula }}</span></span>
+      <span class="block truncate">{{ paint.name }}<span v-if="paint.formula" class="hint ml-1.5 italic">{{ paint.formula }}</span></span>
       <span class="hint block truncate text-[13px]">{{ paint.pigments.join(' ') || 'no code' }} · {{ paint.maker || 'no maker' }} · {{ lean }}</span>
     </span>
     <span class="hint pr-1 text-right text-[13px]">{{ holding }}</span>

@@ -57,6 +57,7 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
     <section class="min-w-0 lg:order-2" aria-label="Tray">
       <PaletteTray ref="tray" :palette="palette" :state="state" :today="today" :carry="step === 'choose' ? carry : undefined" :selected="place" :label="palette.name" @select="select" @clear="commands.clear(palette.id, $event)" @lock="commands.lock(palette.id, $event, !palette.plan[$event]?.locked)" />
       <p class="mt-2 flex flex-wrap justify-between gap-2"><strong class="font-semibold" aria-live="polite">{{ free.length }} of {{ palette.holder.places.length }} places left</strong><span class="hint">{{ palette.holder.name }}, {{ palette.holder.width }} × {{ palette.holder.height }} mm</span></p>
+      <PlaceLegend :palette="palette" :state="state" :selected="place" class="mt-3 max-lg:hidden" @select="select" />
     </section>
     <div role="group" aria-label="Zones" class="order-2 flex gap-2 lg:hidden">
       <button v-for="(label, i) in LABELS" :key="label" class="btn grow" :aria-pressed="side === (i ? 'right' : 'left')" :class="side === (i ? 'right' : 'left') ? 'bg-sunken font-semibold' : ''" @click="side = i ? 'right' : 'left'">{{ label }}</button>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type Palette, type PaletteState } from '@juxtachrome/core'
+import { mainPaintOf, type Palette, type PaletteState } from '@juxtachrome/core'
 import { computed, ref, watch } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
 import type { Carry } from '~/composables/useCarry'
@@ -13,7 +13,7 @@ const collection = useCollection()
 const strip = useStrip()
 const plan = computed(() => props.palette.plan[props.placeId])
 const paint = computed(() => collection.paint(plan.value?.paintId))
-const lying = computed(() => collection.paint(props.state[props.placeId]?.content?.layers.at(-1)?.paintId))
+const lying = computed(() => { const c = props.state[props.placeId]?.content; return collection.paint(c && mainPaintOf(c)) })
 const note = ref('')
 watch([() => props.placeId, plan], () => { note.value = plan.value?.reserved ?? '' }, { immediate: true })
 const pickUp = () => props.carry.pickUp({ kind: 'place', id: props.placeId, name: paint.value?.name ?? 'the reservation' }, props.placeId)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { boxOf, type Palette, type PaletteState } from '@juxtachrome/core'
+import { boxOf, mainPaintOf, type Palette, type PaletteState } from '@juxtachrome/core'
 import { computed } from 'vue'
 import { screenSwatch } from '~/composables/useSwatch'
 import { useCollection } from '~/stores/collection'
@@ -7,7 +7,8 @@ import { useCollection } from '~/stores/collection'
 const props = defineProps<{ palette: Palette; state: PaletteState }>()
 const collection = useCollection()
 const cells = computed(() => props.palette.holder.places.map((place) => {
-  const lying = props.state[place.id]?.content?.layers.at(-1)?.paintId
+  const content = props.state[place.id]?.content
+  const lying = content && mainPaintOf(content)
   const paint = collection.paint(lying ?? props.palette.plan[place.id]?.paintId)
   const stops = paint ? screenSwatch(paint).stops : []
   return { id: place.id, shape: place.shape, masstone: stops[0] ?? 'none', wash: stops.at(-3) ?? 'none', lying: Boolean(lying) }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { boxOf, placeToward, type Palette, type PaletteState, type PlaceShape } from '@juxtachrome/core'
+import { mainPaintOf, boxOf, placeToward, type Palette, type PaletteState, type PlaceShape } from '@juxtachrome/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Carry } from '~/composables/useCarry'
 import { useCollection } from '~/stores/collection'
@@ -16,7 +16,7 @@ watch(() => props.palette.id, () => { current.value = props.palette.holder.place
 const cells = computed(() => props.palette.holder.places.map((place) => {
   const plan = props.palette.plan[place.id]
   const content = props.state[place.id]?.content
-  return { place, plan, planned: collection.paint(plan?.paintId), content, lying: collection.paint(content?.layers.at(-1)?.paintId) }
+  return { place, plan, planned: collection.paint(plan?.paintId), content, lying: collection.paint(content && mainPaintOf(content)) }
 }))
 const partStyle = (shape: PlaceShape) => {
   const { x, y, width, height } = boxOf(shape)

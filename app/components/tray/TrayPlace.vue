@@ -39,7 +39,7 @@ const words = computed(() => {
   >
     <template v-if="shown">
       <span class="relative min-h-0 grow" :class="content ? '' : 'm-[10%] mb-[4%]'">
-        <PaintSwatch :paint="shown" direction="to bottom" class="absolute inset-0" />
+        <span class="absolute inset-0"><PaintSwatch :paint="shown" direction="to bottom" class="h-full" /></span>
         <span v-if="wet" class="gloss absolute inset-0" aria-hidden="true" />
         <span v-if="wet" class="absolute left-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black">wet</span>
       </span>

@@ -2,7 +2,7 @@ import { colourDifference, differenceInWords } from '../colour/difference'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
-import type { PaletteState } from '../filling/places'
+import { mainPaintOf, type PaletteState } from '../filling/places'
 import { viewOfPaint, type PaintView } from '../paints/view'
 
 /** What a person might do about a finding; the interface knows how. */
@@ -64,7 +64,8 @@ function supplyFindings({ items }: PaletteQuestion, planned: Planned[]): Finding
 
 function differsFromFill({ palette, paints, state }: PaletteQuestion, planned: Planned[]): Finding[] {
   const differing = palette.holder.places.flatMap(({ id }) => {
-    const lies = state[id]?.content?.layers.at(-1)?.paintId
+    const content = state[id]?.content
+    const lies = content && mainPaintOf(content)
     const plan = palette.plan[id]?.paintId
     return lies && lies !== plan ? [{ id, name: paints.get(lies)?.name ?? 'another paint' }] : []
   })

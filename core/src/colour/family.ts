@@ -64,7 +64,7 @@ export function familyOf(swatches: Swatches): HueFamily | undefined {
 
 /** Browns and ochres: hues from red to yellow, too dull for their lightness to count as a colour of the wheel. */
 function isEarth(L: number, C: number, h: number): boolean {
-  if (h < 12 || h > 104) return false
-  const bright = h > 70 ? 62 : 52
+  if (h < 30 || h > 104) return false
+  const bright = h > 70 ? 62 : 54
   return C < bright && L < 78 && C < 30 + Math.max(0, L) * 0.55
 }

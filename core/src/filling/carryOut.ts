@@ -1,6 +1,6 @@
 import type { Event } from '../documents/journalEntry'
 import type { Palette } from '../documents/palette'
-import type { PaletteState } from './places'
+import { mainPaintOf, type PaletteState, type PlaceState } from './places'
 
 /**
  * The exchanges of pans that bring every paint that already lies in the palette to its planned
@@ -9,7 +9,7 @@ import type { PaletteState } from './places'
  */
 export function exchangesToPlan(palette: Palette, state: PaletteState, day: string): Event[] {
   const pans = palette.holder.places.filter((p) => p.container !== 'well').map((p) => p.id)
-  const lies = new Map(pans.map((id) => [id, state[id]?.content?.layers.at(-1)?.paintId]))
+  const lies = new Map(pans.map((id) => [id, mainPaint(state[id])]))
   const events: Event[] = []
   for (const to of pans) {
     const wanted = palette.plan[to]?.paintId
@@ -23,3 +23,5 @@ export function exchangesToPlan(palette: Palette, state: PaletteState, day: stri
   }
   return events
 }
+
+const mainPaint = (place: PlaceState | undefined) => place?.content && mainPaintOf(place.content)

@@ -100,6 +100,13 @@ function exchanged(state: PaletteState, one: string, other: string, day: string)
   }
 }
 
+/** The paint there is most of in a content. */
+export function mainPaintOf(content: Content): string {
+  const amounts = new Map<string, number>()
+  for (const { paintId, millilitres } of content.layers) amounts.set(paintId, (amounts.get(paintId) ?? 0) + millilitres)
+  return [...amounts].reduce((most, next) => (next[1] > most[1] ? next : most))[0]
+}
+
 /** Whether a content is still wet on a day. */
 export const isWet = (content: Content, today: string): boolean => today < content.dryFrom
 

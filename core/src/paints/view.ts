@@ -27,17 +27,23 @@ export function viewOfPaint(paint: Paint): PaintView {
   const cached = views.get(paint)
   if (cached) return cached
   const swatches = { masstone: toLab(paint.masstone), wash: toLab(paint.wash) }
-  const fromSwatch = familyOf(swatches)
+  const fromSwatch = earthByPigment(familyOf(swatches), paint.pigments)
   const family = paint.family ?? fromSwatch ?? familyOfCodes(paint.pigments)
   const view: PaintView = {
     paint, ...swatches, family,
     familyFrom: paint.family ? 'artist' : fromSwatch ? 'swatch' : family ? 'pigment' : undefined,
-    lean: leanOf(swatches, paint.family),
+    lean: leanOf(swatches, family),
     wheelKey: wheelKey(family, tellingSwatch(swatches)),
   }
   views.set(paint, view)
   return view
 }
+
+/** Natural and synthetic iron oxides are earths to a painter, however bright (common practice, no source). */
+const EARTH_PIGMENT = /^(?:PBr\d+|NBr\d+|PR10[12]|PY4[23])$/
+const EARTHY: readonly (HueFamily | undefined)[] = ['yellow', 'orange', 'red']
+const earthByPigment = (family: HueFamily | undefined, codes: readonly string[]) =>
+  EARTHY.includes(family) && codes.length > 0 && codes.every((c) => EARTH_PIGMENT.test(c)) ? 'earth' : family
 
 const BY_HUE_LETTER: Record<string, HueFamily> = {
   Y: 'yellow', O: 'orange', R: 'red', V: 'violet', B: 'blue', G: 'green', Br: 'earth', Bk: 'neutral', W: 'white',

@@ -22,7 +22,7 @@ const go = (to: string) => router.push(`/palettes/${palette.value?.id}/${to}`)
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-3 py-1.5">
       <PaletteTitle :palette="palette" />
       <nav aria-label="Steps" class="flex gap-1">
-        <NuxtLink v-for="(s, i) in STEPS" :key="s" class="btn btn-quiet capitalize" :to="`/palettes/${palette.id}/${s}`" :aria-current="s === step ? 'step' : undefined" :class="s === step ? 'underline decoration-2 underline-offset-8' : ''"><span class="hint">{{ i + 1 }}</span> {{ s }}</NuxtLink>
+        <NuxtLink v-for="(s, i) in STEPS" :key="s" class="btn btn-quiet capitalize" :to="`/palettes/${palette.id}/${s}`" :aria-current="s === step ? 'step' : undefined"><span class="hint">{{ i + 1 }}</span><span :class="s === step ? 'underline decoration-2 underline-offset-8' : ''">{{ s }}</span></NuxtLink>
       </nav>
     </div>
     <ArrangeStep v-if="step === 'arrange'" :palette="palette" @taken="go('choose')" />

@@ -1,0 +1,26 @@
+<script setup lang="ts">
+import { mainPaintOf, walkOf, type Palette, type PaletteState } from '@juxtachrome/core'
+import { computed } from 'vue'
+import { useCollection } from '~/stores/collection'
+
+/** The tray in words, place by place along the walk: names that do not fit into small wells. */
+const props = defineProps<{ palette: Palette; state: PaletteState; selected?: string }>()
+const emit = defineEmits<{ select: [placeId: string] }>()
+const collection = useCollection()
+const rows = computed(() => walkOf(props.palette.holder).map((id) => {
+  const plan = props.palette.plan[id]
+  const content = props.state[id]?.content
+  const paint = collection.paint(plan?.paintId ?? (content && mainPaintOf(content)))
+  return { id, text: paint?.name ?? (plan?.reserved !== undefined ? `kept free${plan.reserved ? ` for ${plan.reserved}` : ''}` : 'empty'), faint: !paint }
+}))
+</script>
+
+<template>
+  <ul class="gap-x-4 text-[13px] leading-snug" style="columns: 10.5rem" aria-label="The tray in words">
+    <li v-for="row in rows" :key="row.id" class="break-inside-avoid">
+      <button class="flex w-full gap-2 rounded-xs text-left hover:bg-sunken" :class="selected === row.id ? 'bg-sunken' : ''" tabindex="-1" @click="emit('select', row.id)">
+        <span class="w-7 shrink-0 text-right font-medium">{{ row.id }}</span><span class="min-w-0 truncate" :class="row.faint ? 'text-muted italic' : ''">{{ row.text }}</span>
+      </button>
+    </li>
+  </ul>
+</template>

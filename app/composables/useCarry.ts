@@ -21,6 +21,10 @@ export function createCarry(drop: (carried: Carried, target: DropTarget) => void
     carried.value = what
     over.value = at
   }
+  /** Goes with the keyboard's focus while something is in the hand. */
+  function aimAt(placeId: string) {
+    if (carried.value) over.value = placeId
+  }
   function putBack() {
     carried.value = undefined
     over.value = undefined
@@ -85,7 +89,7 @@ export function createCarry(drop: (carried: Carried, target: DropTarget) => void
   /** Whether a click only ends a drag and means nothing else. */
   const endsDrag = () => justDragged
 
-  return { carried, over, pointer, pickUp, putBack, dropOn, press, endsDrag }
+  return { carried, over, pointer, pickUp, aimAt, putBack, dropOn, press, endsDrag }
 }
 export type Carry = ReturnType<typeof createCarry>
 

@@ -6,6 +6,8 @@ export interface ScreenSwatch {
   masstone?: string
   /** Why the screen is not to be trusted, in words. */
   caution?: string
+  /** Fluorescent, pearlescent and the like: marked wherever the swatch is drawn. */
+  marked: boolean
 }
 
 const swatches = new WeakMap<Paint, ScreenSwatch>()
@@ -20,6 +22,7 @@ export function screenSwatch(paint: Paint): ScreenSwatch {
   const swatch: ScreenSwatch = {
     stops: colours.map((c) => c.hex),
     masstone: colours[0]?.hex,
+    marked: Boolean(paint.effect),
     caution: paint.effect ? `${paint.effect}: a screen cannot show it` : beyond ? 'brighter than a screen can show' : undefined,
   }
   swatches.set(paint, swatch)

@@ -39,7 +39,7 @@ function correct(entryId: string, event: FillEvent) {
     <ul class="mb-3">
       <li v-for="(stay, i) in stays" :key="i" class="border-t border-line py-1">
         {{ name(mainPaintOf(stay.content)) }}, {{ dayInWords(stay.since) }} to {{ stay.until ? dayInWords(stay.until) : 'now' }}<span v-if="stay.cameFrom">, came from {{ stay.cameFrom }}</span><span v-if="stay.ended === 'cleaned'">, cleaned out</span><span v-if="stay.wentTo">, went to {{ stay.wentTo }}</span>
-        <span class="hint">({{ stay.content.layers.length }} {{ stay.content.layers.length === 1 ? 'filling' : 'fillings' }})</span>
+        <span class="hint ml-1">({{ stay.content.layers.length }} {{ stay.content.layers.length === 1 ? 'filling' : 'fillings' }})</span>
       </li>
     </ul>
     <h3 v-if="events.length">Journal</h3>

@@ -19,7 +19,7 @@ const plan = computed(() => spreadOver(props.palette.holder.width, props.palette
 const about = computed(() => {
   const { tiles, landscape } = plan.value
   const blanks = drawing.value?.cells.filter((c) => c.kind !== 'paint').length ?? 0
-  return `${props.palette.holder.width} × ${props.palette.holder.height} mm on ${tiles.length === 1 ? `one sheet ${sheet.value}` : `${tiles.length} sheets ${sheet.value}, to be taped together`}, ${landscape ? 'across' : 'upright'}. ${blanks ? `${blanks} blanks stay blank.` : ''}`
+  return `${props.palette.holder.width} × ${props.palette.holder.height} mm on ${tiles.length === 1 ? `one sheet ${sheet.value}` : `${tiles.length} sheets ${sheet.value}, to be taped together`}, ${landscape ? 'across' : 'upright'}. ${blanks === 1 ? 'One place stays blank.' : blanks ? `${blanks} places stay blank.` : ''}`
 })
 
 async function save() {
@@ -41,7 +41,7 @@ async function save() {
 <template>
   <div class="grid grow gap-4 p-3 lg:grid-cols-[minmax(0,1fr)_20rem]">
     <div class="min-w-0 overflow-auto bg-white p-3 text-black" tabindex="0" aria-label="Preview of the key">
-      <svg v-if="drawing" :viewBox="`-6 -6 ${drawing.width + 12} ${drawing.height + 12}`" class="mx-auto w-full" :style="{ maxWidth: `${drawing.width * 6}px` }" role="img" :aria-label="`Key of ${palette.name}`" fill="none" stroke="#000" stroke-width="0.2">
+      <svg v-if="drawing" :viewBox="`-6 -6 ${drawing.width + 12} ${drawing.height + 12}`" class="mx-auto w-full" :style="{ maxWidth: `${drawing.width * 6}px`, maxHeight: 'calc(100dvh - 9.5rem)' }" role="img" :aria-label="`Key of ${palette.name}`" fill="none" stroke="#000" stroke-width="0.2">
         <circle v-if="drawing.outline === 'ring'" :cx="drawing.width / 2" :cy="drawing.height / 2" :r="drawing.width / 2" />
         <rect v-else :width="drawing.width" :height="drawing.height" />
         <template v-for="(part, i) in drawing.parts" :key="i">

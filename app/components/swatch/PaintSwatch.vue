@@ -14,7 +14,7 @@ const grain = computed(() => grainOf(props.paint))
     :style="{ backgroundImage: gradient(swatch.stops, direction) }"
   >
     <span v-if="grain" class="grain absolute inset-0" :style="{ opacity: grain }" />
-    <svg v-if="swatch.caution" class="absolute right-0.5 top-0.5" width="11" height="11" viewBox="0 0 11 11">
+    <svg v-if="swatch.marked" class="absolute right-0.5 top-0.5" width="11" height="11" viewBox="0 0 11 11">
       <path d="M5.5 .8 10.2 10H.8Z" fill="#fff" stroke="#1b1b1b" />
     </svg>
   </span>

@@ -26,7 +26,7 @@ const partStyle = (shape: PlaceShape) => {
 
 async function focusPlace(id: string) {
   current.value = id
-  if (props.carry?.carried.value) props.carry.over.value = id
+  props.carry?.aimAt(id)
   await nextTick()
   tray.value?.querySelector<HTMLElement>(`[data-place="${CSS.escape(id)}"]`)?.focus()
 }

@@ -1,13 +1,13 @@
 <script setup lang="ts">
-import { mainPaintOf, walkOf, type Palette, type PaletteState } from '@juxtachrome/core'
+import { mainPaintOf, type Palette, type PaletteState } from '@juxtachrome/core'
 import { computed } from 'vue'
 import { useCollection } from '~/stores/collection'
 
-/** The tray in words, place by place along the walk: names that do not fit into small wells. */
+/** The tray in words, place by place: names that do not fit into small wells. */
 const props = defineProps<{ palette: Palette; state: PaletteState; selected?: string }>()
 const emit = defineEmits<{ select: [placeId: string] }>()
 const collection = useCollection()
-const rows = computed(() => walkOf(props.palette.holder).map((id) => {
+const rows = computed(() => props.palette.holder.places.map(({ id }) => {
   const plan = props.palette.plan[id]
   const content = props.state[id]?.content
   const paint = collection.paint(plan?.paintId ?? (content && mainPaintOf(content)))

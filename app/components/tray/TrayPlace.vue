@@ -53,7 +53,7 @@ const words = computed(() => {
       <template v-else>{{ place.id }}</template>
     </span>
     <span v-if="differs" class="absolute right-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black" aria-hidden="true">≠ plan</span>
-    <Lock v-if="plan?.locked" :size="13" class="absolute right-0.5 bottom-4 rounded-xs bg-white p-px text-black" aria-hidden="true" />
+    <Lock v-if="plan?.locked" :size="14" class="absolute left-0.5 rounded-xs bg-white p-px text-black" :class="wet ? 'top-5' : 'top-0.5'" aria-hidden="true" />
   </div>
 </template>
 

@@ -6,12 +6,8 @@ type Moved = Result<Palette>
 const isBare = (plan: PlacePlan | undefined) => !plan || (!plan.paintId && plan.reserved === undefined && !plan.locked)
 
 function withPlans(palette: Palette, plans: Record<string, PlacePlan | undefined>): Palette {
-  const plan = { ...palette.plan }
-  for (const [placeId, value] of Object.entries(plans)) {
-    if (isBare(value)) delete plan[placeId]
-    else plan[placeId] = value!
-  }
-  return { ...palette, plan }
+  const merged = Object.entries({ ...palette.plan, ...plans })
+  return { ...palette, plan: Object.fromEntries(merged.filter((entry): entry is [string, PlacePlan] => !isBare(entry[1]))) }
 }
 
 const knows = (palette: Palette, placeId: string) => palette.holder.places.some((p) => p.id === placeId)

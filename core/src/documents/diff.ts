@@ -43,13 +43,9 @@ export function applyToDocument<T>(current: T | null, before: T | null, after: T
 function mergeValue(current: unknown, before: unknown, after: unknown): unknown {
   if (same(before, after)) return current
   if (!isRecord(current) || !isRecord(before) || !isRecord(after)) return after
-  const merged: Record<string, unknown> = { ...current }
-  for (const key of new Set([...Object.keys(before), ...Object.keys(after)])) {
-    const value = mergeValue(current[key], before[key], after[key])
-    if (value === undefined) delete merged[key]
-    else merged[key] = value
-  }
-  return merged
+  const keys = new Set([...Object.keys(current), ...Object.keys(before), ...Object.keys(after)])
+  const merged = [...keys].map((key) => [key, mergeValue(current[key], before[key], after[key])] as const)
+  return Object.fromEntries(merged.filter(([, value]) => value !== undefined))
 }
 
 /** Deep equality of plain data; the order of keys and fields that are undefined do not count. */

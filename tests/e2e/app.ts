@@ -1,0 +1,134 @@
+import { mkdtemp, readdir, readFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { By, Key, logging, type WebElement } from 'selenium-webdriver'
+import type { Driver } from 'selenium-webdriver/chrome.js'
+import { inject } from 'vitest'
+import { openBrowser } from '../../scripts/browser.mjs'
+
+export { By, Key }
+type Options = { width?: number; height?: number; touch?: boolean; profile?: string; empty?: boolean }
+
+const WAIT = 8000
+const quote = (text: string) => (text.includes("'") ? `"${text}"` : `'${text}'`)
+
+/** The application as a person meets it: found by what it says, worked by mouse, keys and touch. */
+export class App {
+  private constructor(readonly driver: Driver, readonly url: string, readonly downloads: string, readonly close: () => Promise<void>) {}
+
+  static async open(path = '/', { empty, ...options }: Options = {}): Promise<App> {
+    const downloads = await mkdtemp(join(tmpdir(), 'jx-downloads-'))
+    const { driver, close } = await openBrowser({ ...options, downloads })
+    const app = new App(driver, inject(empty ? 'emptyUrl' : 'url'), downloads, close)
+    await app.go(path)
+    return app
+  }
+
+  async go(path: string) {
+    await this.driver.get(this.url + path)
+    await this.ready()
+  }
+  async ready() {
+    await this.until(async () => (await this.driver.executeScript('return Boolean(document.querySelector("#main > *")) && !document.body.innerText.includes("Laying out the paints")')) === true, 'the page')
+  }
+
+  async until<T>(ask: () => Promise<T>, what: string, wait = WAIT): Promise<T> {
+    const end = Date.now() + wait
+    let last: unknown
+    for (;;) {
+      try {
+        const answer = await ask()
+        if (answer) return answer
+      } catch (error) {
+        last = error
+      }
+      if (Date.now() > end) throw new Error(`Waited in vain for ${what}${last instanceof Error ? `: ${last.message}` : ''}`)
+      await new Promise((r) => setTimeout(r, 40))
+    }
+  }
+
+  /** The visible element that a selector finds. */
+  async find(css: string): Promise<WebElement> {
+    return this.until(async () => {
+      for (const element of await this.driver.findElements(By.css(css))) if (await element.isDisplayed()) return element
+      return undefined
+    }, css) as Promise<WebElement>
+  }
+  /** A button or link by its words or its accessible name; the last one shown when `last`. */
+  async named(name: string, within = ''): Promise<WebElement> {
+    const q = quote(name)
+    const xpath = `${within}//*[self::button or self::a or self::summary or @role='button' or @role='option' or @role='menuitem'][normalize-space()=${q} or @aria-label=${q} or starts-with(@aria-label, concat(${q}, ':')) or starts-with(@aria-label, concat(${q}, ','))]`
+    return this.until(async () => {
+      for (const element of await this.driver.findElements(By.xpath(xpath))) if (await element.isDisplayed()) return element
+      return undefined
+    }, `“${name}”`) as Promise<WebElement>
+  }
+  async click(name: string, within = '') {
+    await this.until(async () => { await (await this.named(name, within)).click(); return true }, `a click on “${name}”`)
+  }
+  /** A field by its label. */
+  async field(label: string): Promise<WebElement> {
+    const q = quote(label)
+    const xpath = `//*[self::input or self::select or self::textarea][@aria-label=${q} or @id=//label[normalize-space()=${q}]/@for or ancestor::label[starts-with(normalize-space(), ${q})]]`
+    return this.until(async () => {
+      for (const element of await this.driver.findElements(By.xpath(xpath))) if (await element.isDisplayed()) return element
+      return undefined
+    }, `the field “${label}”`) as Promise<WebElement>
+  }
+  async type(label: string, text: string) {
+    const field = await this.field(label)
+    await field.sendKeys(Key.chord(Key.CONTROL, 'a'), text === '' ? Key.DELETE : text)
+  }
+  /** Sets what typing cannot reach, a day or a long text, as the browser's own picker would. */
+  async set(label: string, value: string) {
+    await this.driver.executeScript('arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event("input", { bubbles: true })); arguments[0].dispatchEvent(new Event("change", { bubbles: true }))', await this.field(label), value)
+  }
+  async choose(label: string, option: string) {
+    const field = await this.field(label)
+    const choices = await field.findElements(By.css('option'))
+    for (const choice of choices) if ((await choice.getText()).trim().startsWith(option)) return choice.click()
+    throw new Error(`${label} does not offer ${option}`)
+  }
+  place(id: string): Promise<WebElement> {
+    return this.find(`[data-place="${id}"]`)
+  }
+  async placeSays(id: string): Promise<string> {
+    return (await this.place(id)).getAttribute('aria-label') as Promise<string>
+  }
+  async drag(from: WebElement, to: WebElement) {
+    await this.driver.actions().move({ origin: from }).press().move({ origin: to, duration: 120 }).release().perform()
+  }
+  /** Keys to whatever has the focus. */
+  async press(...keys: string[]) {
+    for (const key of keys) await this.driver.actions().sendKeys(key).perform()
+  }
+  async chord(...keys: string[]) {
+    const actions = this.driver.actions()
+    for (const key of keys) actions.keyDown(key)
+    for (const key of [...keys].reverse()) actions.keyUp(key)
+    await actions.perform()
+  }
+  async touch(type: 'touchStart' | 'touchMove' | 'touchEnd', at?: WebElement) {
+    const rect = at && ((await this.driver.executeScript('const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 }', at)) as { x: number; y: number })
+    await this.driver.sendDevToolsCommand('Input.dispatchTouchEvent', { type, touchPoints: rect ? [rect] : [] })
+  }
+  async text(css = 'body'): Promise<string> {
+    return (await this.driver.findElement(By.css(css))).getText()
+  }
+  async says(text: string, wait = WAIT) {
+    await this.until(async () => (await this.text()).includes(text), `the words “${text}”`, wait)
+  }
+  async upload(index: number, path: string) {
+    const inputs = await this.driver.findElements(By.css('input[type=file]'))
+    await inputs[index]!.sendKeys(path)
+  }
+  async downloaded(pattern: RegExp): Promise<Buffer> {
+    const name = await this.until(async () => (await readdir(this.downloads)).find((f) => pattern.test(f)), `a download ${pattern.source}`)
+    return readFile(join(this.downloads, name))
+  }
+  /** What the browser complained of: errors, refused resources, violated policies. */
+  async complaints(): Promise<string[]> {
+    const entries = await this.driver.manage().logs().get(logging.Type.BROWSER)
+    return entries.filter((e) => e.level.value >= logging.Level.WARNING.value).map((e) => e.message)
+  }
+}

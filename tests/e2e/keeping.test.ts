@@ -1,0 +1,105 @@
+import { mkdtemp, rm, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { describe, expect, it } from 'vitest'
+import { App, Key } from './app'
+
+const withoutMoment = (json: string) => json.replace(/"written": "[^"]*"/, '')
+async function exported(app: App): Promise<string> {
+  await app.go('/data')
+  await app.click('Export everything')
+  const text = (await app.downloaded(/^juxtachrome-.*\.json$/)).toString()
+  await rm(app.downloads, { recursive: true })
+  return text
+}
+
+describe('keeping', () => {
+  it('everything is there after a reload, a restart, and in a second tab, which stays in step', async () => {
+    const profile = await mkdtemp(join(tmpdir(), 'jx-kept-'))
+    let app = await App.open('/palettes/landing-tin/choose', { profile })
+    await (await app.place('B6')).click()
+    await app.type('Keep it free for', 'kelp, wet')
+    await app.click('Reserve')
+    await app.says('Reserved: kelp, wet')
+    await app.driver.navigate().refresh()
+    await app.ready()
+    expect(await app.placeSays('B6')).toBe('B6: reserved for kelp, wet')
+    const [first] = await app.driver.getAllWindowHandles()
+    await app.driver.switchTo().newWindow('tab')
+    await app.go('/palettes/landing-tin/choose')
+    await (await app.place('B5')).sendKeys('l')
+    expect(await app.placeSays('B5')).toContain('locked')
+    await app.driver.switchTo().window(first!)
+    await app.until(async () => (await app.placeSays('B5')).includes('locked'), 'the other tab’s lock')
+    await app.close()
+    app = await App.open('/palettes/landing-tin/choose', { profile })
+    expect(await app.placeSays('B6')).toBe('B6: reserved for kelp, wet')
+    expect(await app.placeSays('B5')).toContain('locked')
+    await app.close()
+    await rm(profile, { recursive: true, force: true, maxRetries: 3 })
+  })
+
+  it('export, wipe, import gives the same collection', async () => {
+    const app = await App.open('/palettes/landing-tin/fill?place=A1')
+    await app.click('Emptied and cleaned')
+    await app.says('cleaned out')
+    const before = await exported(app)
+    expect(JSON.parse(before)).toMatchObject({ format: 'juxtachrome-collection', schema: 1 })
+    await app.click('Wipe everything …')
+    await app.says('Type wipe to go ahead')
+    expect(await (await app.named('Wipe everything', '//*[@role="dialog"]')).isEnabled()).toBe(false)
+    await app.type('Type wipe to go ahead', 'wipe')
+    await app.click('Wipe everything', '//*[@role="dialog"]')
+    await app.says('The drawer is empty')
+    await app.go('/paints')
+    await app.says('Your drawer of tubes goes here')
+    const file = join(tmpdir(), `jx-before-${process.pid}.json`)
+    await writeFile(file, before)
+    await app.go('/data')
+    await app.upload(0, file)
+    await app.says('56 paints')
+    await app.click('Import it')
+    await app.says('is in.')
+    expect(withoutMoment(await exported(app))).toBe(withoutMoment(before))
+    expect(await app.complaints()).toEqual([])
+    await app.close()
+  })
+
+  it('works offline after the first load, and nothing leaves the machine', async () => {
+    const app = await App.open('/paints')
+    await app.until(async () => (await app.driver.executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then((r) => done(Boolean(r.active)))')) === true, 'the service worker', 20_000)
+    await app.until(async () => (await app.driver.executeAsyncScript('const done = arguments[0]; caches.keys().then(async (keys) => { for (const k of keys) if ((await (await caches.open(k)).keys()).length > 40) return done(true); done(false) })')) === true, 'everything precached', 20_000)
+    await app.driver.sendDevToolsCommand('Network.enable', {})
+    await app.driver.sendDevToolsCommand('Network.emulateNetworkConditions', { offline: true, latency: 0, downloadThroughput: 0, uploadThroughput: 0 })
+    await app.go('/palettes/landing-tin/key')
+    await app.says('113 × 64 mm on one sheet A4')
+    await app.click('Save as PDF')
+    expect((await app.downloaded(/\.pdf$/)).length).toBeGreaterThan(5000)
+    await app.go('/palettes/landing-tin/arrange')
+    await app.says('places change')
+    const hosts = await app.driver.executeScript('return [...new Set(performance.getEntriesByType("resource").map((e) => new URL(e.name).origin))]')
+    expect(hosts).toEqual([app.url])
+    await app.close()
+  })
+
+  it('forbids inline script', async () => {
+    const app = await App.open('/', { empty: true })
+    const policy = (await fetch(app.url)).headers.get('content-security-policy')!
+    expect(policy).toMatch(/script-src [^;]*'sha256-/)
+    expect(policy.match(/script-src [^;]*/)![0]).not.toContain('unsafe-inline')
+    await app.driver.executeScript('const s = document.createElement("script"); s.textContent = "window.broken = 1"; document.body.append(s)')
+    expect(await app.driver.executeScript('return window.broken ?? null')).toBeNull()
+    await app.close()
+  })
+
+  it('teaches when it is empty, and starts from a typed line', async () => {
+    const app = await App.open('/', { empty: true })
+    await app.says('Your drawer of tubes goes here')
+    await app.click('Add the first paint')
+    await app.type('Type it as it stands on the tube', 'Cerulean blue PB35, 5 ml')
+    await app.press(Key.ENTER)
+    await app.says('1 paints')
+    expect(await app.complaints()).toEqual([])
+    await app.close()
+  })
+})

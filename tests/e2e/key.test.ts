@@ -38,7 +38,7 @@ describe('the printed key', () => {
 
   it('spreads a large tray over sheets, or over one larger sheet', async () => {
     await app.go('/palettes/hut-palette/key')
-    await app.says('on 4 sheets A4')
+    await app.says('on 2 sheets A4')
     await app.choose('Paper', 'A3')
     await app.says('on one sheet A3')
     await app.click('Save as PDF')

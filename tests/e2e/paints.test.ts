@@ -18,7 +18,7 @@ describe('the collection', () => {
 
   it('is searched by name, code and maker, and narrowed by family, property and state', async () => {
     await app.type('Search paints', 'PB 15.3')
-    await app.says('2 of 56 paints')
+    await app.says('3 of 56 paints')
     await app.type('Search paints', 'tern pyrole')
     await app.says('1 of 56 paints')
     await app.click('Show all')

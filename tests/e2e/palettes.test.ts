@@ -78,7 +78,7 @@ describe('a palette, by mouse', () => {
     await app.click('Remove Boat tray')
     await app.says('journal entries stay readable')
     await app.click('Remove it')
-    await app.until(async () => !(await app.text()).includes('Boat tray'), 'the palette to go')
+    await app.until(async () => !(await app.text('#main')).includes('Boat tray'), 'the palette to go')
     await app.go('/paints/demo-h-viridian')
     await app.click('Filled 2 places')
     await app.says('B5 of Boat tray')

@@ -3,6 +3,8 @@ import { computed, nextTick, ref, watch } from 'vue'
 import { usePaintList } from '~/composables/usePaintList'
 import { useCollection } from '~/stores/collection'
 
+// one page for list and paint, so that search, scroll and focus stay
+definePageMeta({ key: 'paints' })
 useHead({ title: 'Paints · Juxtachrome' })
 const route = useRoute()
 const router = useRouter()
@@ -26,10 +28,12 @@ async function close() {
 </script>
 
 <template>
+  <div class="flex grow flex-col">
+  <h1 class="sr-only">Paints</h1>
   <div class="mx-auto grid w-full max-w-7xl grow grid-cols-1 gap-4 p-3 lg:grid-cols-[minmax(0,1fr)_26rem]">
-    <section class="flex min-h-0 flex-col" :class="open ? 'max-lg:hidden' : ''" aria-labelledby="paints-title">
+    <section class="flex min-h-0 flex-col" :class="open ? 'max-lg:hidden' : ''" aria-label="Collection">
       <div class="mb-2 flex flex-wrap items-center gap-2">
-        <h1 id="paints-title" class="grow">Paints</h1>
+        <p class="grow text-xl font-semibold" aria-hidden="true">Paints</p>
         <NuxtLink to="/import" class="btn">Import a table</NuxtLink>
         <NuxtLink :to="adding ? '/paints' : '/paints?add=1'" class="btn btn-primary">{{ adding ? 'Done adding' : 'Add a paint' }}</NuxtLink>
       </div>
@@ -46,5 +50,6 @@ async function close() {
     </section>
     <aside v-if="open" class="panel min-w-0 self-start overflow-y-auto lg:sticky lg:top-3 lg:max-h-[calc(100dvh-5rem)]" tabindex="0" aria-label="Paint"><PaintDetail :paint="open" @close="close" /></aside>
     <p v-else-if="total" class="hint hidden self-start p-4 lg:block">Choose a paint to see its swatch, its behaviour and every tube and pan you own of it.</p>
+  </div>
   </div>
 </template>

@@ -5,6 +5,7 @@ import { fail, ok, type Result } from '../result'
 import { balanceOf, type Ledger } from './ledger'
 import type { Item } from '../documents/item'
 import { capacityOf } from './drying'
+import { mainPaintOf } from './places'
 
 export interface Stamp { id: string; recorded: string }
 
@@ -36,7 +37,7 @@ export function doubtFilling(fill: { palette: Palette; placeId: string; item: It
   const content = ledger.places(palette.id)[placeId]?.content
   // dried and painted-out paint leaves room again: only this pour counts against the brim
   if (place && millilitres > capacityOf(place) + 0.05) doubts.push({ code: 'over-the-brim', message: `${placeId} holds about ${capacityOf(place).toFixed(1)} ml to the brim.` })
-  if (content?.layers.some((l) => l.paintId !== item.paintId)) doubts.push({ code: 'other-paint', message: `Another paint lies in ${placeId}. Clean it first, or top up on purpose.` })
+  if (content && mainPaintOf(content) !== item.paintId) doubts.push({ code: 'other-paint', message: `Another paint lies in ${placeId}. Clean it first, or top up on purpose.` })
   if (item.bought && day < item.bought) doubts.push({ code: 'before-bought', message: `It was bought on ${item.bought}.` })
   if (day > today) doubts.push({ code: 'in-the-future', message: `${day} lies in the future.` })
   return doubts

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useCollection } from '~/stores/collection'
 
+definePageMeta({ key: 'palette' })
 const STEPS = ['choose', 'arrange', 'fill', 'key'] as const
 const route = useRoute()
 const router = useRouter()

@@ -32,7 +32,7 @@ export class App {
     await this.until(async () => (await this.driver.executeScript('return Boolean(document.querySelector("#main > *")) && !document.body.innerText.includes("Laying out the paints")')) === true, 'the page')
   }
 
-  async until<T>(ask: () => Promise<T>, what: string, wait = WAIT): Promise<T> {
+  async until<T>(ask: () => Promise<T | undefined | null | false>, what: string, wait = WAIT): Promise<T> {
     const end = Date.now() + wait
     let last: unknown
     for (;;) {

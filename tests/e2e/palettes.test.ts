@@ -106,7 +106,7 @@ describe('a palette, by keyboard alone', () => {
     await app.press('/')
     await app.until(async () => (await focused().getAttribute('type')) === 'search', 'focus in the search')
     await app.press('pyrrole red', Key.TAB, Key.TAB, Key.TAB)
-    await app.until(async () => (await focused().getAttribute('aria-label')).startsWith('Pyrrole red'), 'focus on the row')
+    await app.until(async () => (await focused().getAttribute('aria-label'))?.startsWith('Pyrrole red'), 'focus on the row')
     await app.press(Key.SPACE)
     await app.until(async () => (await focused().getAttribute('data-place')) === 'A1', 'focus on the tray')
     await app.press(Key.ARROW_RIGHT, Key.ARROW_DOWN, Key.SPACE)

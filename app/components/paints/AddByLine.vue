@@ -24,6 +24,10 @@ watch(line, () => {
 const codes = computed(() => parsePigmentCodes(parts.codes))
 const questions = computed(() => (parts.name ? questionCodes(parts.name, codes.value.codes) : []))
 const known = computed(() => samePaint(collection.paints, { ...parts, formula: parts.formula || undefined }))
+const otherCodes = computed(() => {
+  const [own, typed] = [known.value?.pigments.join(', ') ?? '', codes.value.codes.map((c) => c.code).join(', ')]
+  return own && typed && own !== typed ? own : ''
+})
 const FIELDS = [['name', 'Name'], ['maker', 'Maker'], ['codes', 'Pigment codes'], ['formula', 'Formula version'], ['series', 'Series'], ['millilitres', 'Size, ml'], ['count', 'How many'], ['price', 'Price']] as const
 
 function problem(): string {
@@ -68,7 +72,8 @@ function add() {
       </fieldset>
       <p v-for="q in questions" :key="q.message" class="border-l-4 border-edge pl-2 text-sm" role="status">{{ q.message }}</p>
       <p v-if="unread.length" class="border-l-4 border-edge pl-2 text-sm">Found no meaning in: {{ unread.join('; ') }}</p>
-      <p v-if="known" class="hint">You own this paint already: another {{ parts.kind }} of it is added.</p>
+      <p v-if="known && otherCodes" class="border-l-4 border-edge pl-2 text-sm" role="status">You own a paint of this name with other codes ({{ otherCodes }}). If it was reformulated, give a formula version to keep the two apart; otherwise another {{ parts.kind }} of it is added.</p>
+      <p v-else-if="known" class="hint">You own this paint already: another {{ parts.kind }} of it is added.</p>
     </template>
     <p v-if="error" class="text-sm text-trouble" role="alert">{{ error }}</p>
     <div class="flex flex-wrap gap-2"><button class="btn btn-primary" :disabled="!line.trim()">Add to the collection</button><slot /></div>

@@ -17,7 +17,7 @@ const notices = useNotices()
 const preferences = usePreferences()
 const today = useToday()
 const tray = ref<{ focusPlace(id: string): void }>()
-const side = ref<'left' | 'right'>('left')
+const side = ref<'left' | 'right'>(props.place ? 'right' : 'left')
 const state = computed(() => collection.ledger.places(props.palette.id))
 const planned = computed(() => new Set(Object.values(props.palette.plan).flatMap((p) => p.paintId ?? [])))
 const free = computed(() => freePlaces(props.palette))
@@ -49,7 +49,7 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
 </script>
 
 <template>
-  <div class="grid min-h-0 grow grid-cols-1 gap-3 p-3 lg:grid-cols-[19rem_minmax(0,1fr)_19rem] xl:grid-cols-[21rem_minmax(0,1fr)_21rem]">
+  <div class="grid min-h-0 grow grid-cols-1 content-start gap-3 p-3 lg:grid-cols-[19rem_minmax(0,1fr)_19rem] xl:grid-cols-[21rem_minmax(0,1fr)_21rem]">
     <div class="min-w-0 max-lg:order-3" :class="[preferences.mirrored ? 'lg:order-3' : 'lg:order-1', side === 'left' ? '' : 'max-lg:hidden']">
       <FillQueue v-if="step === 'fill'" :palette="palette" :state="state" :today="today" :selected="place" @select="select" />
       <PaintDrawer v-else :carry="carry" :planned="planned" :room="free.length > 0" @carrying="tray?.focusPlace(free[0] ?? palette.holder.places[0]!.id)" @next="placeNext" />

@@ -18,6 +18,12 @@ const cells = computed(() => props.palette.holder.places.map((place) => {
   const content = props.state[place.id]?.content
   return { place, plan, planned: collection.paint(plan?.paintId), content, lying: collection.paint(content && mainPaintOf(content)) }
 }))
+/** On a small screen the tray scrolls sideways rather than shrink its wells below what a finger can hit. */
+const roomy = computed(() => {
+  const { holder } = props.palette
+  const narrowest = Math.min(...holder.places.map(({ shape }) => { const { width, height } = boxOf(shape); return Math.min(width, height) }))
+  return `${Math.ceil((holder.width * 44) / narrowest)}px`
+})
 const partStyle = (shape: PlaceShape) => {
   const { x, y, width, height } = boxOf(shape)
   const { holder } = props.palette
@@ -69,9 +75,10 @@ function key(event: KeyboardEvent, id: string) {
 </script>
 
 <template>
+  <div class="max-sm:overflow-x-auto" :tabindex="still ? undefined : -1">
   <div
-    ref="tray" role="group" :aria-label="label" class="relative mx-auto w-full border-2 border-edge bg-surface"
-    :class="palette.holder.outline === 'ring' ? 'rounded-full' : 'rounded-lg'" :style="{ aspectRatio: `${palette.holder.width} / ${palette.holder.height}`, maxWidth: `calc((100dvh - 15rem) * ${palette.holder.width / palette.holder.height})` }"
+    ref="tray" role="group" :aria-label="label" class="tray relative mx-auto w-full border-2 border-edge bg-surface"
+    :class="palette.holder.outline === 'ring' ? 'rounded-full' : 'rounded-lg'" :style="{ '--roomy': roomy, aspectRatio: `${palette.holder.width} / ${palette.holder.height}`, maxWidth: `calc((100dvh - 15rem) * ${palette.holder.width / palette.holder.height})` }"
   >
     <span
       v-for="(part, i) in palette.holder.parts" :key="i" class="absolute" aria-hidden="true" :style="partStyle(part.shape)"
@@ -82,4 +89,14 @@ function key(event: KeyboardEvent, id: string) {
       :tabindex="current === cell.place.id ? 0 : -1" @focus="current = cell.place.id" @pointerdown="press($event, cell.place.id)" @click="click(cell.place.id)" @keydown="key($event, cell.place.id)" @contextmenu="carry?.carried.value && $event.preventDefault()"
     />
   </div>
+  </div>
 </template>
+
+<style scoped>
+@media (max-width: 639px) {
+  .tray {
+    min-width: var(--roomy);
+    max-width: none !important;
+  }
+}
+</style>

@@ -14,7 +14,8 @@ const round = computed(() => props.place.shape.kind === 'circle')
 const shown = computed(() => props.lying ?? props.planned)
 const wet = computed(() => Boolean(props.content && isWet(props.content, props.today)))
 const differs = computed(() => Boolean(props.content && props.planned && props.lying?.id !== props.planned.id))
-const short = computed(() => shown.value?.pigments[0] ?? shown.value?.name ?? '')
+const codes = computed(() => shown.value?.pigments ?? [])
+const short = computed(() => (codes.value.length > 1 ? `${codes.value[0]} +${codes.value.length - 1}` : codes.value[0] ?? shown.value?.name ?? ''))
 
 const words = computed(() => {
   const { place, plan, planned, lying, content } = props
@@ -43,7 +44,7 @@ const words = computed(() => {
         <span v-if="wet" class="gloss absolute inset-0" aria-hidden="true" />
         <span v-if="wet" class="absolute left-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black">wet</span>
       </span>
-      <span class="shrink-0 bg-ground px-0.5 pb-px text-center text-[10px] leading-[1.1]" :class="round ? 'pb-2' : ''">
+      <span class="shrink-0 bg-ground px-0.5 pb-px text-center @max-[33px]:hidden text-[10px] leading-[1.1]" :class="round ? 'pb-2' : ''">
         <span class="hidden overflow-hidden @min-[62px]:line-clamp-2 text-[11px]">{{ shown.name }}</span>
         <span class="block truncate">{{ short }}</span>
       </span>

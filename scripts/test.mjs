@@ -1,0 +1,57 @@
+// Every check, from a fresh clone: installs, tables, lint, types, unit, build, end to end. Ends with a line of counts.
+import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { installBrowser, installPackages, run } from './setup.mjs'
+
+const reports = mkdtempSync(join(tmpdir(), 'jx-reports-'))
+const counts = { passed: 0, failed: 0, skipped: 0 }
+
+/** A check that is one thing: passes or fails. */
+function check(name, program, args) {
+  const begun = Date.now()
+  console.log(`\n— ${name}`)
+  const fine = run(program, args)
+  counts[fine ? 'passed' : 'failed'] += 1
+  console.log(`  ${fine ? 'fine' : 'FAILED'} (${((Date.now() - begun) / 1000).toFixed(0)} s)`)
+  return fine
+}
+
+/** Tests counted one by one from the runner's own report. */
+function tests(project) {
+  const begun = Date.now()
+  const file = join(reports, `${project}.json`)
+  console.log(`\n— ${project} tests`)
+  const fine = run('npx', ['vitest', 'run', '--project', project, '--reporter=dot', '--reporter=json', `--outputFile.json=${file}`])
+  try {
+    const report = JSON.parse(readFileSync(file, 'utf8'))
+    counts.passed += report.numPassedTests
+    counts.failed += report.numFailedTests + (!fine && report.numFailedTests === 0 ? 1 : 0)
+    counts.skipped += report.numPendingTests
+    for (const suite of report.testResults) for (const t of suite.assertionResults) if (t.status === 'failed') console.log(`  FAILED ${t.fullName}\n    ${(t.failureMessages[0] ?? '').split('\n')[0]}`)
+  } catch {
+    counts.failed += 1
+  }
+  console.log(`  (${((Date.now() - begun) / 1000).toFixed(0)} s)`)
+}
+
+if (!installPackages()) {
+  console.log('\n0 passed, 1 failed')
+  process.exit(1)
+}
+check('generated tables agree with data/', process.execPath, ['scripts/build-tables.mjs', '--check'])
+check('Nuxt prepares', 'npx', ['nuxt', 'prepare', '--logLevel', 'silent'])
+check('lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
+check('types of the application', 'npx', ['vue-tsc', '-b', '--noEmit'])
+check('types of core, without the DOM', 'npx', ['tsc', '-p', 'core'])
+check('types of the tests', 'npx', ['tsc', '-p', 'tests'])
+tests('unit')
+const built = check('build', 'npx', ['nuxt', 'build', '--logLevel', 'silent'])
+if (built && installBrowser()) tests('e2e')
+else {
+  counts.failed += 1
+  console.error('The end-to-end tests did not run.')
+}
+rmSync(reports, { recursive: true, force: true })
+console.log(`\n${counts.passed} passed, ${counts.failed} failed, ${counts.skipped} skipped`)
+process.exit(counts.failed ? 1 : 0)

@@ -27,6 +27,12 @@ export default defineNuxtConfig({
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
   nitro: { compressPublicAssets: true, prerender: { routes: ['/'], crawlLinks: false } },
+  hooks: {
+    // the service worker fetches the rest in its own time; the first page asks for no more than it needs
+    'build:manifest': (manifest) => {
+      for (const entry of Object.values(manifest)) { entry.prefetch = false; entry.dynamicImports = [] }
+    },
+  },
   vite: {
     plugins: [tailwindcss()],
     worker: { format: 'es' },

@@ -72,12 +72,18 @@ export class CollectionStorage {
   }
 
   /** Puts a whole collection in place of what is there, or beside it. All or nothing. */
-  async putAll({ documents, unreadable }: Collection, how: 'replace' | 'add'): Promise<Result<void>> {
+  async putAll({ documents, unreadable }: Collection, how: 'replace' | 'add', progress: (done: number, of: number) => void = () => undefined): Promise<Result<void>> {
+    const of = KIND_NAMES.reduce((n, kind) => n + documents[kind].length, 0)
+    let done = 0
     return this.#inTransaction(async () => {
       for (const kind of KIND_NAMES) {
         const table = this.#db.of(kind)
         if (how === 'replace') await table.clear()
-        await table.bulkPut((documents[kind] as { id: string }[]).map(plain))
+        const rows = documents[kind] as { id: string }[]
+        for (let i = 0; i < rows.length; i += PORTION) {
+          await table.bulkPut(rows.slice(i, i + PORTION).map(plain))
+          progress((done += Math.min(PORTION, rows.length - i)), of)
+        }
         const kept = unreadable.filter((u) => u.kind === kind).map(({ raw }) => raw).filter(hasId)
         if (kept.length) await table.bulkPut(kept)
       }
@@ -107,6 +113,9 @@ export class CollectionStorage {
     }
   }
 }
+
+/** Documents written between two words on how far it is. */
+const PORTION = 2000
 
 /** IndexedDB clones what it is given; a copy without Vue's proxies is safe to hand over. */
 const plain = (document: object) => JSON.parse(JSON.stringify(document)) as Raw

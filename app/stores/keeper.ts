@@ -81,10 +81,10 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   /** Puts a collection in place of everything, or beside it; all or nothing. */
-  async function putAll(incoming: Collection, how: 'replace' | 'add'): Promise<Result<void>> {
+  async function putAll(incoming: Collection, how: 'replace' | 'add', progress?: (done: number, of: number) => void): Promise<Result<void>> {
     if (state.value === 'stopped') return fail('stopped', problem.value?.message ?? 'Nothing can be kept at the moment.')
     await flush()
-    const put = await storage.putAll(incoming, how)
+    const put = await storage.putAll(incoming, how, progress)
     if (!put.ok) return put
     tabs.tell({ type: 'replaced' })
     return reload()

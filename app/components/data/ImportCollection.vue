@@ -16,7 +16,7 @@ const found = shallowRef<Collection>()
 const name = ref('')
 const trouble = ref('')
 const progress = ref('')
-let cancel: (() => void) | undefined
+const cancel = shallowRef<() => void>()
 
 async function choose(event: Event) {
   const input = event.target as HTMLInputElement
@@ -27,7 +27,7 @@ async function choose(event: Event) {
   progress.value = 'Reading …'
   const text = await readTextFile(file, 200)
   const asked = text.ok ? coreClient().ask('readCollection', { text: text.value }, { lane: 'collection', progress: (p) => { progress.value = `Reading: ${p.done} of ${p.of}` } }) : undefined
-  cancel = asked?.cancel
+  cancel.value = asked?.cancel
   const read = asked ? await asked.result : (text as { ok: false; error: { message: string } })
   progress.value = ''
   input.value = ''
@@ -41,7 +41,10 @@ async function put(how: 'replace' | 'add') {
   if (!incoming) return
   const text = how === 'replace' ? 'What is here now is replaced by the file. This cannot be undone; export first if in doubt.' : 'What is in the file is added; where both have the same paint, palette or entry, the file’s is taken. This cannot be undone.'
   if (!collection.isEmpty && !(await ask({ title: how === 'replace' ? 'Replace everything?' : 'Add the file?', text, yes: how === 'replace' ? 'Replace everything' : 'Add it' }))) return
-  const done = await keeper.putAll(incoming, how)
+  cancel.value = undefined
+  progress.value = 'Putting it in …'
+  const done = await keeper.putAll(incoming, how, (n, of) => { progress.value = `Putting it in: ${n} of ${of}` })
+  progress.value = ''
   if (!done.ok) trouble.value = `${done.error.message} Nothing was changed.`
   else {
     await keeper.markStarted()
@@ -56,7 +59,7 @@ async function put(how: 'replace' | 'add') {
     <h2 class="mb-1">Import an export</h2>
     <p class="mb-2">A JSON file that was exported from here. It is read whole before anything changes.</p>
     <label class="btn cursor-pointer">Choose a file<input type="file" class="sr-only" accept=".json,application/json" @change="choose" ></label>
-    <span v-if="progress" role="status" class="ml-3">{{ progress }} <button class="link" @click="cancel?.()">Cancel</button></span>
+    <span v-if="progress" role="status" class="ml-3">{{ progress }} <button v-if="cancel" class="link" @click="cancel()">Cancel</button></span>
     <p v-if="trouble" role="alert" class="mt-2 text-trouble">{{ trouble }}</p>
     <div v-if="found" class="mt-3">
       <p>{{ name }} holds {{ found.documents.paints.length }} paints, {{ found.documents.items.length }} items, {{ found.documents.palettes.length }} palettes and {{ found.documents.journal.length }} journal entries.</p>

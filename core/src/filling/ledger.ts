@@ -1,7 +1,7 @@
 import type { Item } from '../documents/item'
 import type { Event, FillEvent, JournalEntry } from '../documents/journalEntry'
 import { byTime, EffectiveJournal, insertByTime, type Effective } from './journal'
-import { afterEvent, type PaletteState } from './places'
+import { afterEvent, stateAfter, type PaletteState } from './places'
 
 /** What the journal knows of an item. */
 export interface ItemAccount {
@@ -34,7 +34,7 @@ export class Ledger {
       ids.add(entry.type === 'event' ? entry.id : entry.corrects)
     }
     const effective = [...ids].map((id) => this.journal.get(id)).filter((e) => e !== null).sort(byTime)
-    for (const event of effective) this.#enter(event)
+    this.#enterAll(effective)
   }
 
   /** Takes in one more entry: an event recorded now, one of an earlier day, or a correction. */
@@ -66,6 +66,12 @@ export class Ledger {
     return [...this.#palettes.keys()]
   }
 
+  /** Into an empty ledger, in order of time. */
+  #enterAll(effective: readonly Effective[]) {
+    for (const [id, events] of grouped(effective, itemOf)) this.#items.set(id, accountOf(events))
+    for (const [id, events] of grouped(effective, paletteOf)) this.#palettes.set(id, { events, state: stateAfter(events) })
+  }
+
   #enter(effective: Effective) {
     const itemId = itemOf(effective.event)
     if (itemId !== undefined) {
@@ -78,7 +84,7 @@ export class Ledger {
     if (paletteId !== undefined) {
       const { events, state } = this.#palettes.get(paletteId) ?? { events: [], state: {} }
       const at = insertByTime(events, effective)
-      this.#palettes.set(paletteId, { events, state: at === events.length - 1 ? afterEvent(state, effective) : stateOf(events) })
+      this.#palettes.set(paletteId, { events, state: at === events.length - 1 ? afterEvent(state, effective) : stateAfter(events) })
     }
   }
 
@@ -88,15 +94,25 @@ export class Ledger {
     const paletteId = paletteOf(event)
     if (paletteId !== undefined) {
       const events = (this.#palettes.get(paletteId)?.events ?? []).filter((e) => e.entryId !== entryId)
-      this.#palettes.set(paletteId, { events, state: stateOf(events) })
+      this.#palettes.set(paletteId, { events, state: stateAfter(events) })
     }
   }
 }
 
+function grouped(effective: readonly Effective[], keyOf: (event: Event) => string | undefined): Map<string, Effective[]> {
+  const groups = new Map<string, Effective[]>()
+  for (const one of effective) {
+    const key = keyOf(one.event)
+    if (key === undefined) continue
+    const group = groups.get(key)
+    if (group) group.push(one)
+    else groups.set(key, [one])
+  }
+  return groups
+}
+
 const itemOf = (event: Event) => (event.kind === 'fill' || event.kind === 'measure' ? event.itemId : undefined)
 const paletteOf = (event: Event) => (event.kind === 'measure' ? undefined : event.paletteId)
-
-const stateOf = (events: readonly Effective[]): PaletteState => events.reduce<PaletteState>(afterEvent, {})
 
 const accountOf = (events: readonly Effective[]): ItemAccount => events.reduce((account, e) => accountAfter(account, e, events), { ...NO_ACCOUNT, events })
 

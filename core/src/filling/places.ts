@@ -41,30 +41,46 @@ export type PaletteState = Readonly<Record<string, PlaceState>>
 
 export const EMPTY_PLACE: PlaceState = { stays: [] }
 
+type Draft = Record<string, PlaceState>
+
 /** The state of a palette's places after one more event. Only the places concerned become new objects. */
-export function afterEvent(state: PaletteState, { entryId, event }: Effective): PaletteState {
+export function afterEvent(state: PaletteState, effective: Effective): PaletteState {
+  const draft = { ...state }
+  enter(draft, effective)
+  return draft
+}
+
+/** The state of a palette's places after all its events, given in order of time. */
+export function stateAfter(events: Iterable<Effective>): PaletteState {
+  const draft: Draft = {}
+  for (const effective of events) enter(draft, effective)
+  return draft
+}
+
+function enter(draft: Draft, { entryId, event }: Effective): void {
   switch (event.kind) {
     case 'fill': {
       const { itemId, paintId, day, millilitres, dryingDays, placeId } = event
-      return change(state, placeId, (place) => poured(place, { entryId, itemId, paintId, day, millilitres, dryingDays }))
+      draft[placeId] = poured(draft[placeId] ?? EMPTY_PLACE, { entryId, itemId, paintId, day, millilitres, dryingDays })
+      return
     }
-    case 'dry':
-      return change(state, event.placeId, (place) => (place.content ? present(place, { ...place.content, dryFrom: event.day }) : place))
-    case 'clean':
-      return change(state, event.placeId, (place) => left(place, event.day, 'cleaned'))
+    case 'dry': {
+      const place = draft[event.placeId]
+      if (place?.content) draft[event.placeId] = present(place, { ...place.content, dryFrom: event.day })
+      return
+    }
+    case 'clean': {
+      const place = draft[event.placeId]
+      if (place) draft[event.placeId] = left(place, event.day, 'cleaned')
+      return
+    }
     case 'exchange':
-      return exchanged(state, event.placeId, event.otherPlaceId, event.day)
+      return exchange(draft, event.placeId, event.otherPlaceId, event.day)
     case 'measure':
-      return state
+      return
     default:
-      return assertNever(event)
+      assertNever(event)
   }
-}
-
-function change(state: PaletteState, placeId: string, how: (place: PlaceState) => PlaceState): PaletteState {
-  const before = state[placeId] ?? EMPTY_PLACE
-  const after = how(before)
-  return after === before ? state : { ...state, [placeId]: after }
 }
 
 function poured(place: PlaceState, layer: Layer): PlaceState {
@@ -88,16 +104,13 @@ function left(place: PlaceState, until: string, ended: 'cleaned' | 'moved', went
   return { stays: [...place.stays.slice(0, -1), { ...last, until, ended, ...(wentTo ? { wentTo } : {}) }] }
 }
 
-function exchanged(state: PaletteState, one: string, other: string, day: string): PaletteState {
-  if (one === other) return state
-  const [first, second] = [state[one] ?? EMPTY_PLACE, state[other] ?? EMPTY_PLACE]
+function exchange(draft: Draft, one: string, other: string, day: string): void {
+  if (one === other) return
+  const [first, second] = [draft[one] ?? EMPTY_PLACE, draft[other] ?? EMPTY_PLACE]
   const receive = (place: PlaceState, content: Content | undefined, cameFrom: string) =>
     content ? entered(place, { content, since: day, cameFrom }) : place
-  return {
-    ...state,
-    [one]: receive(left(first, day, 'moved', other), second.content, other),
-    [other]: receive(left(second, day, 'moved', one), first.content, one),
-  }
+  draft[one] = receive(left(first, day, 'moved', other), second.content, other)
+  draft[other] = receive(left(second, day, 'moved', one), first.content, one)
 }
 
 /** The paint there is most of in a content. */

@@ -12,7 +12,7 @@ export default defineNuxtConfig({
   css: ['@fontsource-variable/source-sans-3/wght.css', '@fontsource-variable/source-sans-3/wght-italic.css', '~/assets/main.css'],
   imports: { scan: false },
   components: [{ path: '~/components', pathPrefix: false }],
-  experimental: { viteEnvironmentApi: true, payloadExtraction: false },
+  experimental: { viteEnvironmentApi: true, payloadExtraction: false, defaults: { nuxtLink: { prefetch: false } } },
   spaLoadingTemplate: 'spa-loading-template.html',
   app: {
     head: {
@@ -37,7 +37,7 @@ export default defineNuxtConfig({
     plugins: [tailwindcss()],
     worker: { format: 'es' },
     optimizeDeps: {
-      include: ['culori', 'date-fns', 'dexie', 'minisearch', 'nanoid', 'papaparse', 'pinia', 'vee-validate', 'zod', '@headlessui/vue', '@lucide/vue', '@tanstack/vue-virtual', '@vueuse/core', 'pdf-lib', '@pdf-lib/fontkit'],
+      include: ['culori/fn', 'date-fns', 'dexie', 'minisearch', 'nanoid', 'papaparse', 'pinia', 'vee-validate', 'zod', '@headlessui/vue', '@lucide/vue', '@tanstack/vue-virtual', '@vueuse/core', 'pdf-lib', '@pdf-lib/fontkit'],
     },
   },
   security: {

@@ -1,6 +1,6 @@
 import { arrangeInOrder, type Arrangement, type OrderProgress, type OrderRequest } from './arranging/order'
 import { readCollection, type Collection, type ReadProgress } from './documents/collectionFile'
-import { readTable, type Table } from './paints/importTable'
+import { readTable, type Table } from './paints/readTable'
 import type { Result } from './result'
 
 /** What a worker may be asked. The worker and its client import this one file. */

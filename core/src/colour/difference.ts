@@ -1,4 +1,5 @@
-import { differenceCiede2000 } from 'culori'
+import { differenceCiede2000 } from 'culori/fn'
+import './spaces'
 import type { LabD65 } from '../units'
 
 const ciede2000 = differenceCiede2000()

@@ -1,4 +1,5 @@
-import { clampChroma, converter, formatHex, inGamut, parse } from 'culori'
+import { clampChroma, converter, formatHex, inGamut, parseHex } from 'culori/fn'
+import './spaces'
 import { labD65, type LabD65 } from '../units'
 import { fail, ok, type Result } from '../result'
 
@@ -28,7 +29,7 @@ export function toScreen(lab: LabD65): ScreenColour {
 /** sRGB `#rgb` or `#rrggbb` to CIELAB under D65. */
 export function fromHex(text: string): Result<LabD65> {
   const hex = /^#?([0-9a-f]{3}|[0-9a-f]{6})$/i.exec(text.trim())
-  const parsed = hex && parse(`#${hex[1]}`)
+  const parsed = hex && parseHex(`#${hex[1]}`)
   if (!parsed) return fail('not-a-colour', `“${text.slice(0, 40)}” is not a colour such as #3b5c7a.`)
   const lab = toLab65(parsed)
   return ok(labD65(lab.l, lab.a ?? 0, lab.b ?? 0))

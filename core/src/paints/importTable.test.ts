@@ -2,7 +2,8 @@ import Papa from 'papaparse'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { collectRows, samePaint } from './collect'
-import { matchColumns, readRow, readTable, type Table } from './importTable'
+import { matchColumns, readRow } from './importTable'
+import { readTable, type Table } from './readTable'
 
 const table = (text: string): Table => {
   const read = readTable(text)

@@ -4,6 +4,7 @@ export default defineConfig({
   test: {
     projects: [
       {
+        resolve: { alias: { '~': new URL('./app', import.meta.url).pathname } },
         test: {
           name: 'unit', environment: 'node',
           include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts', 'scripts/**/*.test.ts'],

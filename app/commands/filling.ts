@@ -1,4 +1,4 @@
-import { correctEvent, recordEvent, updated, type Change, type Event, type Item, type JournalEntry, type Problem } from '@juxtachrome/core'
+import { correctEvent, recordEvent, updated, type Change, type Event, type FillEvent, type Item, type JournalEntry, type Problem } from '@juxtachrome/core'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { stamp, useJournal } from '~/stores/undo'
@@ -33,6 +33,13 @@ export function useFillCommands() {
   /** A sealed tube that is filled from is open from then on. */
   const opened = (item: Item | undefined): Change[] => (item?.supply === 'sealed' ? [updated('items', item, { ...item, supply: 'open' })] : [])
 
+  function recordAll(events: readonly Event[]): JournalEntry[] | undefined {
+    const entries = events.map((event) => recordEvent(event, stamp()))
+    const refused = entries.find((e) => !e.ok)
+    if (refused && !refused.ok) notices.trouble(refused.error.message)
+    return refused ? undefined : entries.flatMap((e) => (e.ok ? [e.value] : []))
+  }
+
   return {
     describe,
     record: (event: Event) => record(describe(event), event, event.kind === 'fill' ? opened(collection.item(event.itemId)) : []),
@@ -44,15 +51,16 @@ export function useFillCommands() {
       journal.commit(label, [], [entry.value])
       return undefined
     },
+    /** Records several fillings as one step. */
+    fillAll(paletteName: string, events: FillEvent[]) {
+      const entries = recordAll(events)
+      const sealed = new Set(events.map((e) => e.itemId))
+      if (entries) journal.commit(`filled ${events.length} places of ${paletteName}`, [...sealed].flatMap((id) => opened(collection.item(id))), entries)
+    },
     /** Exchanges pans until every planned paint that lies somewhere in the palette lies in its place. */
     carryOut(paletteName: string, events: Event[]) {
-      const entries: JournalEntry[] = []
-      for (const event of events) {
-        const entry = recordEvent(event, stamp())
-        if (!entry.ok) return notices.trouble(entry.error.message)
-        entries.push(entry.value)
-      }
-      journal.commit(`moved ${events.length} pans of ${paletteName} to their planned places`, [], entries)
+      const entries = recordAll(events)
+      if (entries) journal.commit(`moved ${events.length} pans of ${paletteName} to their planned places`, [], entries)
     },
   }
 }

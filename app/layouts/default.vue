@@ -5,8 +5,10 @@ import { useShortcuts } from '~/composables/useShortcuts'
 import { useStart } from '~/composables/useStart'
 import { useKeeper } from '~/stores/keeper'
 import { usePreferences } from '~/stores/preferences'
+import { useStrip } from '~/stores/strip'
 
 const keeper = useKeeper()
+const strip = useStrip()
 usePreferences()
 useShortcuts()
 const ready = ref(false)
@@ -18,7 +20,7 @@ useEventListener(window, 'beforeunload', (event) => { if (!keeper.isSafe) event.
 </script>
 
 <template>
-  <div class="flex min-h-dvh flex-col">
+  <div class="flex min-h-dvh flex-col" :style="{ '--strip': strip.paints.length ? '7.5rem' : '0px' }">
     <a href="#main" class="sr-only focus:not-sr-only focus:p-2">Skip to the content</a>
     <AppHeader />
     <KeepingBanner />

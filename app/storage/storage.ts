@@ -1,7 +1,7 @@
 import Dexie from 'dexie'
 import {
   applyToDocument, fail, KIND_NAMES, loadDocument, noDocuments, ok,
-  type Collection, type Diff, type JournalEntry, type Problem, type Result,
+  type Collection, type Diff, type JournalEntry, type Problem, type Result, type Unreadable,
 } from '@juxtachrome/core'
 import { Database, TABLES_VERSION, type Raw } from './database'
 
@@ -51,6 +51,7 @@ export class CollectionStorage {
           else collection.unreadable.push({ kind, raw, problem: loaded.error })
         }
       }
+      for (const { value } of await this.#db.meta.where('key').startsWith(NAMELESS).toArray()) collection.unreadable.push(value as Unreadable)
       return ok(collection)
     } catch (error) {
       return problemOf(error)
@@ -76,24 +77,29 @@ export class CollectionStorage {
     const of = KIND_NAMES.reduce((n, kind) => n + documents[kind].length, 0)
     let done = 0
     return this.#inTransaction(async () => {
+      if (how === 'replace') await this.#clear()
       for (const kind of KIND_NAMES) {
         const table = this.#db.of(kind)
-        if (how === 'replace') await table.clear()
         const rows = documents[kind] as { id: string }[]
         for (let i = 0; i < rows.length; i += PORTION) {
           await table.bulkPut(rows.slice(i, i + PORTION).map(plain))
           progress((done += Math.min(PORTION, rows.length - i)), of)
         }
-        const kept = unreadable.filter((u) => u.kind === kind).map(({ raw }) => raw).filter(hasId)
-        if (kept.length) await table.bulkPut(kept)
+      }
+      for (const [i, one] of unreadable.entries()) {
+        if (hasId(one.raw)) await this.#db.of(one.kind).put(one.raw)
+        else await this.#db.meta.put({ key: `${NAMELESS}${Date.now()}-${i}`, value: one })
       }
     })
   }
 
   async wipe(): Promise<Result<void>> {
-    return this.#inTransaction(async () => {
-      for (const kind of KIND_NAMES) await this.#db.of(kind).clear()
-    })
+    return this.#inTransaction(() => this.#clear())
+  }
+
+  async #clear(): Promise<void> {
+    for (const kind of KIND_NAMES) await this.#db.of(kind).clear()
+    await this.#db.meta.where('key').startsWith(NAMELESS).delete()
   }
 
   async getMeta(key: string): Promise<unknown> {
@@ -114,6 +120,8 @@ export class CollectionStorage {
   }
 }
 
+/** Where documents are kept that cannot be read and have no id to be kept under. */
+const NAMELESS = 'unreadable/'
 /** Documents written between two words on how far it is. */
 const PORTION = 2000
 

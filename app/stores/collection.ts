@@ -18,9 +18,10 @@ export const useCollection = defineStore('collection', () => {
   const unreadable = shallowRef<Unreadable[]>([])
   let index = createPaintIndex()
 
-  const present = <T extends { removed?: boolean }>(map: ReadonlyMap<string, T>) => [...map.values()].filter((d) => !d.removed)
+  /** In the database's own order, so that undo and a reload leave every list as it was. */
+  const present = <T extends { id: string; removed?: boolean }>(map: ReadonlyMap<string, T>) => [...map.values()].filter((d) => !d.removed).sort((p, q) => (p.id < q.id ? -1 : 1))
   const paints = computed<Paint[]>(() => present(tables.value.paints))
-  const palettes = computed<Palette[]>(() => present(tables.value.palettes))
+  const palettes = computed<Palette[]>(() => present(tables.value.palettes).sort((p, q) => p.name.localeCompare(q.name)))
   const items = computed<Item[]>(() => present(tables.value.items))
   const leftovers = computed<LeftoverRow[]>(() => [...tables.value.leftovers.values()].sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line))
   const makers = computed(() => makersOf(paints.value))

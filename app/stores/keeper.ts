@@ -20,7 +20,7 @@ export const useKeeper = defineStore('keeper', () => {
 
   const tabs = joinTabs((message) => {
     if (message.type === 'wrote') collection.apply(message.write)
-    else void reload()
+    else void reload().then(() => useJournal().forget())
   })
 
   function stop(why: Problem) {
@@ -34,7 +34,7 @@ export const useKeeper = defineStore('keeper', () => {
       stop(opened.error)
       return opened
     }
-    void navigator.storage?.persist?.()
+    void globalThis.navigator?.storage?.persist?.()
     return reload()
   }
 
@@ -45,7 +45,6 @@ export const useKeeper = defineStore('keeper', () => {
       return loaded
     }
     collection.replace(loaded.value)
-    useJournal().forget()
     state.value = 'saved'
     return ok(undefined)
   }
@@ -87,6 +86,7 @@ export const useKeeper = defineStore('keeper', () => {
     const put = await storage.putAll(incoming, how, progress)
     if (!put.ok) return put
     tabs.tell({ type: 'replaced' })
+    useJournal().forget()
     return reload()
   }
 
@@ -96,6 +96,7 @@ export const useKeeper = defineStore('keeper', () => {
     if (!wiped.ok) return wiped
     await storage.setMeta('started', true)
     tabs.tell({ type: 'replaced' })
+    useJournal().forget()
     return reload()
   }
 

@@ -1,14 +1,12 @@
-import { invert, type CorrectionEntry, type Diff, type Event, type JournalEntry } from '@juxtachrome/core'
+import { invert, type CorrectionEntry, type Diff, type JournalEntry } from '@juxtachrome/core'
+import { watchDebounced } from '@vueuse/core'
 import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
+import { recall, remember, type Command, type EventChange } from './undoMemory'
 import { useCollection } from './collection'
 import { useKeeper } from './keeper'
 import { useNotices } from './notices'
-
-/** What a journal entry stood for before and after a command. */
-interface EventChange { entryId: string; before: Event | null; after: Event | null }
-interface Command { label: string; diff: Diff; events: EventChange[] }
 
 const LONGEST = 200
 let lastStamp = 0
@@ -20,8 +18,9 @@ export function stamp(): { id: string; recorded: string } {
 
 /** The artist's commands, to be taken back and done again. The journal only grows: taking back an entry adds a correction. */
 export const useJournal = defineStore('undo', () => {
-  const done = shallowRef<Command[]>([])
-  const undone = shallowRef<Command[]>([])
+  const kept = recall()
+  const done = shallowRef<Command[]>(kept.done)
+  const undone = shallowRef<Command[]>(kept.undone)
   const collection = useCollection()
   const keeper = useKeeper()
   const notices = useNotices()
@@ -62,6 +61,9 @@ export const useJournal = defineStore('undo', () => {
     write(command.diff, corrections(command.events, 'after', 'redo'))
     notices.say(`Done again: ${command.label}`)
   }
+
+  // a reload keeps the list; field by field, it stays right even if other tabs went on meanwhile
+  watchDebounced([done, undone], () => remember({ done: done.value, undone: undone.value }), { debounce: 200 })
 
   function forget() {
     done.value = []

@@ -62,7 +62,7 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
     <div role="group" aria-label="Zones" class="order-2 flex gap-2 lg:hidden">
       <button v-for="(label, i) in LABELS" :key="label" class="btn grow" :aria-pressed="side === (i ? 'right' : 'left')" :class="side === (i ? 'right' : 'left') ? 'bg-sunken font-semibold' : ''" @click="side = i ? 'right' : 'left'">{{ label }}</button>
     </div>
-    <div class="min-w-0 overflow-y-auto max-lg:order-4 lg:max-h-[calc(100dvh-8rem)]" tabindex="0" role="region" :aria-label="`Zone: ${LABELS[1]}`" :class="[preferences.mirrored ? 'lg:order-1' : 'lg:order-3', side === 'right' ? '' : 'max-lg:hidden']">
+    <div class="min-w-0 overflow-y-auto max-lg:order-4 lg:max-h-[calc(100dvh-8rem-var(--strip))]" tabindex="0" role="region" :aria-label="`Zone: ${LABELS[1]}`" :class="[preferences.mirrored ? 'lg:order-1' : 'lg:order-3', side === 'right' ? '' : 'max-lg:hidden']">
       <template v-if="step === 'fill'">
         <FillPanel v-if="place" :palette="palette" :place-id="place" :state="state" :today="today" />
         <p v-else class="hint">Choose a place on the tray or in the list: record what went into it, top it up, clean it, or read everything that ever lay there.</p>

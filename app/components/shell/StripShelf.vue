@@ -36,9 +36,9 @@ const verdict = computed(() => {
           <button class="block w-full text-left" :aria-pressed="strip.chosen.includes(paint.id)" :class="strip.chosen.includes(paint.id) ? 'outline-2 -outline-offset-2 outline-text' : ''" @click="strip.choose(paint.id)">
             <PaintSwatch :paint="paint" class="h-12" />
             <span class="block truncate px-1 text-xs">{{ paint.name }}</span>
-            <span class="hint block truncate px-1 text-xs">{{ paint.pigments.join(' ') || 'no code' }}</span>
+            <span class="hint block truncate px-1 pr-6 text-xs">{{ paint.pigments.join(' ') || 'no code' }}</span>
           </button>
-          <button class="absolute right-0 top-0 bg-surface/85 p-1.5" :aria-label="`Take ${paint.name} off the strip`" @click="strip.take(paint.id)"><X :size="12" /></button>
+          <button class="absolute right-0 bottom-0 bg-surface p-1.5" :aria-label="`Take ${paint.name} off the strip`" @click="strip.take(paint.id)"><X :size="12" /></button>
         </li>
       </ul>
       <div class="hidden w-80 shrink-0 text-sm md:block" aria-live="polite">

@@ -42,13 +42,13 @@ async function close() {
       <EmptyCollection v-if="total === 0 && !adding" />
       <template v-else-if="total">
         <SearchBox v-model="filter" :shown="shown.length" :total="total" :is-filtered="isFiltered" @clear="clear" />
-        <VirtualList ref="list" v-slot="{ row, bind }" :rows="shown" :row-height="48" :key-of="(v) => v.paint.id" label="Paints by hue" class="panel mt-2 h-[calc(100dvh-14rem)] min-h-72 lg:h-[calc(100dvh-11.5rem)]">
+        <VirtualList ref="list" v-slot="{ row, bind }" :rows="shown" :row-height="48" :key-of="(v) => v.paint.id" label="Paints by hue" class="panel mt-2 h-[calc(100dvh-14rem)] min-h-72 lg:h-[calc(100dvh-11.5rem-var(--strip))]">
           <button v-bind="bind" class="h-full w-full border-b border-line px-1.5" :class="open?.id === row.paint.id ? 'bg-sunken' : ''" :aria-current="open?.id === row.paint.id || undefined" @click="show(row.paint.id)"><PaintRow :view="row" /></button>
         </VirtualList>
         <p v-if="shown.length === 0" class="hint mt-2">Nothing like that in the collection. Try fewer words, or show all.</p>
       </template>
     </section>
-    <aside v-if="open" class="panel min-w-0 self-start overflow-y-auto lg:sticky lg:top-3 lg:max-h-[calc(100dvh-5rem)]" tabindex="0" aria-label="Paint"><PaintDetail :paint="open" @close="close" /></aside>
+    <aside v-if="open" class="panel min-w-0 self-start overflow-y-auto lg:sticky lg:top-3 lg:max-h-[calc(100dvh-5rem-var(--strip))]" tabindex="0" aria-label="Paint"><PaintDetail :paint="open" @close="close" /></aside>
     <p v-else-if="total" class="hint hidden self-start p-4 lg:block">Choose a paint to see its swatch, its behaviour and every tube and pan you own of it.</p>
   </div>
   </div>

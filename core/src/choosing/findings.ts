@@ -118,5 +118,5 @@ function room({ palette }: PaletteQuestion, planned: Planned[]): Finding[] {
   const left = total - planned.length - reserved
   const kept = reserved ? `, ${reserved} reserved` : ''
   if (left > 0) return [{ code: 'places-left', weight: 'note', message: `${left} of ${total} places left${kept}.` }]
-  return [{ code: 'full', weight: 'note', message: `All ${total} places are planned${kept}.` }]
+  return [{ code: 'full', weight: 'note', message: reserved ? `No place left: ${planned.length} planned${kept}.` : `All ${total} places are planned.` }]
 }

@@ -1,9 +1,9 @@
 import { z } from 'zod'
 import { HUE_FAMILIES } from '../colour/family'
-import { Id, Name, text } from './fields'
+import { Day, Id, Name, text } from './fields'
 
 /** Where a swatch's colour comes from; it decides how far it can be trusted. */
-export const SWATCH_SOURCES = ['reader', 'photo', 'typed', 'picked', 'memory'] as const
+export const SWATCH_SOURCES = ['reader', 'spectrum', 'photo', 'typed', 'picked', 'memory'] as const
 
 /** CIELAB under D65, 2 degree observer, of a dry swatch on white paper. */
 export const Swatch = z.looseObject({
@@ -11,8 +11,18 @@ export const Swatch = z.looseObject({
   a: z.number().min(-128).max(128),
   b: z.number().min(-128).max(128),
   source: z.enum(SWATCH_SOURCES),
+  /** Spread of repeated readings or of the pixels read, one standard deviation, CIEDE2000. */
+  sd: z.number().min(0).max(50).optional(),
+  /** Reflectance of 36 bands, 380 to 730 nm by 10 nm, where it was measured. */
+  spectrum: z.array(z.number().min(0).max(1.2)).length(36).optional(),
+  /** When and from what it was taken. */
+  day: Day.optional(),
+  note: text(200).optional(),
 })
 export type Swatch = z.infer<typeof Swatch>
+/** The swatches a paint can have, masstone and wash first. */
+export const SWATCH_KINDS = ['masstone', 'wash', 'overBlack', 'lifted', 'window'] as const
+export type SwatchKind = (typeof SWATCH_KINDS)[number]
 
 export const TRANSPARENCIES = ['transparent', 'semi-transparent', 'semi-opaque', 'opaque'] as const
 export const STAININGS = ['lifts clean', 'lifts well', 'stains a little', 'stains strongly'] as const
@@ -34,6 +44,12 @@ export const Paint = z.looseObject({
   grade: z.enum(GRADES).optional(),
   masstone: Swatch.optional(),
   wash: Swatch.optional(),
+  /** Over a black line, after lifting with a damp brush, after months in a window. */
+  overBlack: Swatch.optional(),
+  lifted: Swatch.optional(),
+  window: Swatch.optional(),
+  /** Where a code covers several colours, the one that this paint has: `PV19` -> `rose`. */
+  variants: z.record(z.string().max(12), z.string().max(40)).optional(),
   /** The artist's own word on the family, when the computed one is not theirs. */
   family: z.enum(HUE_FAMILIES).optional(),
   transparency: z.enum(TRANSPARENCIES).optional(),

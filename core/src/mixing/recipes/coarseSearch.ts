@@ -1,0 +1,168 @@
+import type { Optics } from '../predict'
+import { atFourLoads, atLoad, atNodes, coarseTarget, newNodeFilm, NODE_COUNT, type CoarseTarget } from './coarse'
+import type { RecipeTarget } from './findRecipes'
+import { COARSE_TRIPLES, ratiosUpTo } from './grids'
+
+/** A mixture worth a closer look. */
+export interface Candidate {
+  /** Places of its paints in the list. */
+  members: readonly number[]
+  ratio: readonly number[]
+  /** Which of the four loads fits best. */
+  step: number
+  squared: number
+}
+
+const KEEP = 60
+const KEEP_TRIPLES = 60
+
+/** Ranks mixtures of one to three paints by their difference from a target, on 12 bands. */
+export class CoarseSearch {
+  tried = 0
+  readonly #K: Float64Array[]
+  readonly #S: Float64Array[]
+  readonly #washLoads: number[]
+  readonly #colour: CoarseTarget | undefined
+  readonly #paint: { masstone: CoarseTarget; wash: CoarseTarget } | undefined
+  readonly #film = newNodeFilm()
+  readonly #four = new Float64Array(4)
+  readonly #single: Candidate[] = []
+  readonly #pair: Candidate[] = []
+  #triple: Candidate[] = []
+  #refined: Candidate[] = []
+  #worst = Infinity
+  #step = 0
+  #news = false
+
+  constructor(optics: readonly Optics[], target: RecipeTarget, readonly parts: number) {
+    const nodes = optics.map(atNodes)
+    this.#K = nodes.map((n) => n.K)
+    this.#S = nodes.map((n) => n.S)
+    this.#washLoads = optics.map((o) => 1 / o.washLoad - 1)
+    if (target.kind === 'colour') this.#colour = coarseTarget(target.lab)
+    else this.#paint = { masstone: coarseTarget(target.masstone), wash: coarseTarget(target.wash) }
+  }
+
+  singles() {
+    for (let i = 0; i < this.#K.length; i += 1) this.#single.push(this.#bestOf([i], [[1]]))
+    this.#single.sort(bySquare)
+  }
+
+  pairs() {
+    const ratios = ratiosUpTo(2, this.parts)
+    for (let i = 0; i < this.#K.length; i += 1) for (let j = i + 1; j < this.#K.length; j += 1) this.#pair.push(this.#bestOf([i, j], ratios))
+    this.#pair.sort(bySquare).splice(KEEP)
+  }
+
+  /** All triples whose first paint is i, on the coarse grid. */
+  triplesWith(i: number) {
+    for (let j = i + 1; j < this.#K.length; j += 1) {
+      for (let k = j + 1; k < this.#K.length; k += 1) {
+        const best = this.#bestOfTriple(i, j, k)
+        if (best.squared < this.#worst) this.#keep(best)
+      }
+    }
+  }
+
+  /** Goes over the kept triples again on the full grid. */
+  refine(ratios: readonly (readonly number[])[]) {
+    this.#refined = this.#triple.map((c) => this.#bestOf(c.members, ratios)).sort(bySquare)
+    this.#triple = []
+  }
+
+  /** Whether a better triple came in since last asked. */
+  hasNews(): boolean {
+    const news = this.#news
+    this.#news = false
+    return news
+  }
+
+  leading(): Candidate[] {
+    const triples = (this.#refined.length ? this.#refined : this.#triple).slice(0, KEEP).map((c) => ({ ...c, ratio: lowest(c.ratio) })).filter((c) => c.ratio.every((p) => p <= this.parts))
+    return [...this.#single.slice(0, 12), ...this.#pair, ...triples]
+  }
+
+  #keep(candidate: Candidate) {
+    if (!this.#triple.length || candidate.squared < this.#triple[0]!.squared) this.#news = true
+    const at = this.#triple.findIndex((c) => c.squared > candidate.squared)
+    if (at < 0) this.#triple.push(candidate)
+    else this.#triple.splice(at, 0, candidate)
+    if (this.#triple.length > KEEP_TRIPLES) this.#triple.pop()
+    if (this.#triple.length === KEEP_TRIPLES) this.#worst = this.#triple.at(-1)!.squared
+  }
+
+  #bestOf(members: readonly number[], ratios: readonly (readonly number[])[]): Candidate {
+    let best: Candidate = { members, ratio: ratios[0]!, step: 0, squared: Infinity }
+    const { K, S } = this.#film
+    for (const ratio of ratios) {
+      const total = ratio.reduce((s, p) => s + p, 0)
+      K.fill(0)
+      S.fill(0)
+      members.forEach((m, i) => {
+        const share = ratio[i]! / total
+        for (let n = 0; n < NODE_COUNT; n += 1) {
+          K[n]! += share * this.#K[m]![n]!
+          S[n]! += share * this.#S[m]![n]!
+        }
+      })
+      const squared = this.#difference(members, ratio, total)
+      if (squared < best.squared) best = { members, ratio, step: this.#step, squared }
+    }
+    return best
+  }
+
+  #bestOfTriple(i: number, j: number, k: number): Candidate {
+    const Ki = this.#K[i]!
+    const Kj = this.#K[j]!
+    const Kk = this.#K[k]!
+    const Si = this.#S[i]!
+    const Sj = this.#S[j]!
+    const Sk = this.#S[k]!
+    const { K, S } = this.#film
+    let squared = Infinity
+    let ratio = COARSE_TRIPLES[0]!
+    let step = 0
+    const members = [i, j, k]
+    for (const parts of COARSE_TRIPLES) {
+      const a = parts[0]! / 9
+      const b = parts[1]! / 9
+      const c = parts[2]! / 9
+      for (let n = 0; n < NODE_COUNT; n += 1) {
+        K[n] = a * Ki[n]! + b * Kj[n]! + c * Kk[n]!
+        S[n] = a * Si[n]! + b * Sj[n]! + c * Sk[n]!
+      }
+      const found = this.#difference(members, parts, 9)
+      if (found >= squared) continue
+      squared = found
+      ratio = parts
+      step = this.#step
+    }
+    return { members, ratio, step, squared }
+  }
+
+  /** Of the mixture at hand; the best load is left in #step. */
+  #difference(members: readonly number[], ratio: readonly number[], total: number): number {
+    if (this.#paint) {
+      let thinning = 0
+      for (let i = 0; i < members.length; i += 1) thinning += (ratio[i]! / total) * this.#washLoads[members[i]!]!
+      this.#step = 0
+      this.tried += 2
+      return (atLoad(this.#film, 1 / (1 + thinning), this.#paint.wash) + atLoad(this.#film, 1, this.#paint.masstone)) / 2
+    }
+    const four = this.#four
+    atFourLoads(this.#film, this.#colour!, four)
+    this.tried += 4
+    let step = 0
+    for (let i = 1; i < 4; i += 1) if (four[i]! < four[step]!) step = i
+    this.#step = step
+    return four[step]!
+  }
+}
+
+const bySquare = (p: Candidate, q: Candidate) => p.squared - q.squared
+
+function lowest(ratio: readonly number[]): readonly number[] {
+  const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
+  const common = ratio.reduce(gcd)
+  return ratio.map((p) => p / common)
+}

@@ -1,0 +1,120 @@
+import { ciede2000 } from '../../colour/ciede2000'
+import { fail, ok, type Result } from '../../result'
+import { labD65, type LabD65 } from '../../units'
+import { colourAt, loadAt, mixOptics, type Optics } from '../predict'
+import { ratiosUpTo } from './grids'
+import { CoarseSearch, type Candidate } from './coarseSearch'
+
+/** A paint that a recipe may use. */
+export interface RecipePaint { id: string; optics: Optics }
+
+/**
+ * What is to be matched: one colour, at any of the dilutions; or a paint, whose masstone and wash
+ * are matched together by the mixture's own masstone and wash.
+ */
+export type RecipeTarget = { kind: 'colour'; lab: LabD65 } | { kind: 'paint'; masstone: LabD65; wash: LabD65 }
+
+export interface RecipeQuestion {
+  target: RecipeTarget
+  paints: readonly RecipePaint[]
+  /** Paints in a recipe at the most; 3 unless said. */
+  most?: 1 | 2 | 3
+  /** Largest number of parts of one paint, 1..8; 8 unless said. */
+  parts?: number
+  /** How many recipes to return; 12 unless said. */
+  count?: number
+}
+
+export interface Recipe {
+  /** Paints and whole parts, most first. */
+  paints: { id: string; parts: number }[]
+  /** Parts of water to one of mixture; 0 is masstone. For a paint as target, of its wash. */
+  water: number
+  /** Load on the paper, 0..1. */
+  load: number
+  /** CIEDE2000 to the target; for a paint as target the root mean square of masstone and wash. */
+  difference: number
+  differences: { masstone?: number; wash?: number }
+  /** Colour of the recipe at its load. */
+  lab: LabD65
+}
+
+export interface Recipes { best: Recipe[]; tried: number }
+export interface RecipeProgress { done: number; of: number; best: Recipe[] }
+
+/** Loads at which one colour is tried: full, half, a quarter, an eighth. */
+export const LOADS = [1, 0.5, 0.25, 0.125] as const
+/** A paint more must bring at least this much, CIEDE2000, to be worth the mixing (judgement). */
+const WORTH_A_PAINT = 0.8
+
+/**
+ * The best recipes for a target from one to three paints in small whole parts. First every mixture
+ * is ranked on 12 bands and a coarse grid, then the best are refined on the full grid, then the
+ * finalists are worked out with 36 bands and CIEDE2000. Simple recipes come first when nearly as
+ * good. Yields its best so far. Deterministic.
+ *
+ * Errors: `no-paints`, `bad-parts`, `bad-optics`.
+ */
+export function* findRecipes(question: RecipeQuestion): Generator<RecipeProgress, Result<Recipes>> {
+  const { target, paints, most = 3, parts = 8, count = 12 } = question
+  if (paints.length === 0) return fail('no-paints', 'There is no paint to mix from.')
+  if (!Number.isInteger(parts) || parts < 1 || parts > 8) return fail('bad-parts', 'Parts go up to a whole number from 1 to 8.')
+  for (const { id, optics } of paints) {
+    const sound = mixOptics([{ optics, parts: 1 }])
+    if (!sound.ok) return fail(sound.error.code, sound.error.message, id)
+  }
+  const search = new CoarseSearch(paints.map((p) => p.optics), target, parts)
+  const answer = () => finalists(search.leading(), question, count)
+  search.singles()
+  yield { done: 0, of: paints.length, best: answer() }
+  if (most > 1) search.pairs()
+  yield { done: 0, of: paints.length, best: answer() }
+  if (most > 2) {
+    const of = paints.length
+    for (let i = 0; i < of; i += 1) {
+      search.triplesWith(i)
+      if (search.hasNews()) yield { done: i + 1, of, best: answer() }
+      else yield { done: i + 1, of, best: [] }
+    }
+    search.refine(ratiosUpTo(3, parts))
+  }
+  return ok({ best: answer(), tried: search.tried })
+}
+
+/** Works candidates out in full; the best, simple ones first where they are nearly as good. */
+function finalists(candidates: readonly Candidate[], { target, paints }: RecipeQuestion, count: number): Recipe[] {
+  const exact = candidates.map((c) => inFull(c, target, paints)).filter((r) => r !== undefined)
+  const rank = (r: Recipe) => r.difference + WORTH_A_PAINT * (r.paints.length - 1) + 0.01 * r.paints.reduce((s, p) => s + p.parts, 0)
+  const sorted = exact.sort((p, q) => rank(p) - rank(q))
+  const seen = new Map<string, number>()
+  const chosen = sorted.filter((r) => {
+    const key = r.paints.map((p) => p.id).sort().join('+')
+    const times = seen.get(key) ?? 0
+    seen.set(key, times + 1)
+    return times < 1
+  })
+  const closest = exact.reduce<Recipe | undefined>((least, next) => (!least || next.difference < least.difference ? next : least), undefined)
+  const best = chosen.slice(0, count)
+  return closest && !best.some((r) => r.difference <= closest.difference + 1e-9) ? [...best.slice(0, count - 1), closest] : best
+}
+
+function inFull({ members, ratio, step }: Candidate, target: RecipeTarget, paints: readonly RecipePaint[]): Recipe | undefined {
+  const mixed = mixOptics(members.map((m, i) => ({ optics: paints[m]!.optics, parts: ratio[i]! })))
+  if (!mixed.ok) return undefined
+  const own = members.map((m, i) => ({ id: paints[m]!.id, parts: ratio[i]! })).sort((p, q) => q.parts - p.parts)
+  const off = (one: LabD65, other: LabD65) => ciede2000(one.L, one.a, one.b, other.L, other.a, other.b)
+  if (target.kind === 'paint') {
+    const wash = colourAt(mixed.value, mixed.value.washLoad)
+    const differences = { masstone: off(colourAt(mixed.value, 1), target.masstone), wash: off(wash, target.wash) }
+    return { paints: own, water: 6, load: mixed.value.washLoad, difference: Math.sqrt((differences.masstone ** 2 + differences.wash ** 2) / 2), differences, lab: colourAt(mixed.value, 1) }
+  }
+  const load = LOADS[step]!
+  const lab = colourAt(mixed.value, load)
+  return { paints: own, water: waterAt(mixed.value, load), load, difference: off(lab, target.lab), differences: {}, lab: labD65(lab.L, lab.a, lab.b) }
+}
+
+/** Parts of water that bring a mixture to a load, to a tenth. */
+export function waterAt(optics: Optics, load: number): number {
+  const perPart = 1 / loadAt(optics, 1) - 1
+  return perPart <= 0 ? 0 : Math.round(((1 / load - 1) / perPart) * 10) / 10
+}

@@ -1,0 +1,98 @@
+import { WAVELENGTHS, type Spectrum } from '../colour/bands'
+import type { HueFamily } from '../colour/family'
+import { labD65, type LabD65 } from '../units'
+import { parsePigmentCode } from './grammar'
+import { HIDDEN_BY_A_CODE, PIGMENT_ROWS } from './pigments.generated'
+
+/** A term of an absorption shape: an edge absorbs below `nm`; a band is a Gaussian; a floor is everywhere. */
+export type ShapeTerm = readonly ['edge' | 'band', nm: number, width: number, height: number] | readonly ['floor', height: number]
+export type PigmentKind = 'organic' | 'inorganic' | 'earth' | 'natural' | 'dye' | 'effect'
+type Triple = readonly [L: number, a: number, b: number]
+/** A row as the generated table holds it. */
+export type PigmentRow = readonly [
+  code: string, variant: string, names: readonly string[], ci: string, chemistry: string, family: string, masstone: Triple, wash: Triple, shape: readonly ShapeTerm[],
+  transparency: number, staining: number, granulation: number, astm: string, strength: number, pan: number, cautions: readonly string[], kind: string,
+]
+
+/** One pigment, or one variant of it, of the built-in reference. Figures are typical ones; see `basisOf`. */
+export interface ReferencePigment {
+  /** `PB15:3`, or `PV19 rose` where one code covers several colours. Unique. */
+  id: string
+  code: string
+  variant?: string
+  /** Names of the trade, usual one first. */
+  names: readonly string[]
+  /** C.I. constitution number. */
+  constitution?: string
+  chemistry: string
+  family: HueFamily
+  /** Typical, under D65, on white paper. */
+  masstone: LabD65
+  /** Typical at about 1 part paint to 6 parts water. */
+  wash: LabD65
+  shape: readonly ShapeTerm[]
+  transparency: 'transparent' | 'semi-transparent' | 'semi-opaque' | 'opaque'
+  staining: 'lifts clean' | 'lifts well' | 'stains a little' | 'stains strongly'
+  granulation: 'smooth' | 'slightly granulating' | 'granulating' | 'strongly granulating'
+  /** ASTM category I (best) to V. */
+  astm?: 'I' | 'II' | 'III' | 'IV' | 'V'
+  strength: 'weak' | 'moderate' | 'strong' | 'very strong'
+  inPan: string
+  cautions: readonly string[]
+  kind: PigmentKind
+  /** What this code can hide. */
+  hides?: string
+}
+
+const TRANSPARENCY = ['transparent', 'semi-transparent', 'semi-opaque', 'opaque'] as const
+const STAINING = ['lifts clean', 'lifts well', 'stains a little', 'stains strongly'] as const
+const GRANULATION = ['smooth', 'slightly granulating', 'granulating', 'strongly granulating'] as const
+const STRENGTH = ['weak', 'moderate', 'strong', 'very strong'] as const
+const IN_PAN: Record<number, string> = { 1: 'rewets readily', 2: 'rewets with a little patience', 3: 'rewets slowly; hardens, cracks or crumbles' }
+
+function pigmentOf(row: PigmentRow): ReferencePigment {
+  const [code, variant, names, ci, chemistry, family, masstone, wash, shape, transparency, staining, granulation, astm, strength, pan, cautions, kind] = row
+  const hides = HIDDEN_BY_A_CODE[code]
+  return {
+    id: variant ? `${code} ${variant}` : code, code, ...(variant ? { variant } : {}), names, ...(ci ? { constitution: ci } : {}), chemistry, family: family as HueFamily,
+    masstone: labD65(...masstone), wash: labD65(...wash), shape,
+    transparency: TRANSPARENCY[transparency]!, staining: STAINING[staining]!, granulation: GRANULATION[granulation]!,
+    ...(astm ? { astm: astm as 'I' } : {}), strength: STRENGTH[strength - 1]!, inPan: IN_PAN[pan]!, cautions, kind: kind as PigmentKind, ...(hides ? { hides } : {}),
+  }
+}
+
+/** Every pigment of the reference, one a code and variant. */
+export const REFERENCE_PIGMENTS: readonly ReferencePigment[] = PIGMENT_ROWS.map(pigmentOf)
+
+const byCode = new Map<string, ReferencePigment[]>()
+for (const p of REFERENCE_PIGMENTS) byCode.set(p.code, [...(byCode.get(p.code) ?? []), p])
+
+/** All variants of a code, in the table's order; empty when the reference does not hold it. Any writing of the code will do. */
+export function pigmentVariants(code: string): readonly ReferencePigment[] {
+  const parsed = parsePigmentCode(code)
+  return byCode.get(parsed.ok ? parsed.value.code : code) ?? []
+}
+
+/**
+ * The reference for a code in any of its writings, and optionally a variant (`rose`, `teal`,
+ * `burnt sienna`); without one, the first variant of the table. A sub-type the table lacks falls
+ * back to its parent code (PB15:4 to PB15). Undefined when neither is held.
+ */
+export function pigmentByCode(code: string, variant?: string): ReferencePigment | undefined {
+  const variants = pigmentVariants(code)
+  const own = variant ? variants.find((p) => p.variant === variant) : variants[0]
+  if (own ?? variants[0]) return own ?? variants[0]
+  const parent = /^(.+?)[:.]/.exec(code)?.[1]
+  return parent ? pigmentVariants(parent)[0] : undefined
+}
+
+/** The absorption shape over the 36 bands, relative, above 0; what the fit starts from. */
+export function shapeSpectrum(shape: readonly ShapeTerm[]): Spectrum {
+  return Float64Array.from(WAVELENGTHS, (nm) => shape.reduce((sum, term) => sum + valueAt(term, nm), 0.003))
+}
+
+function valueAt(term: ShapeTerm, nm: number): number {
+  if (term[0] === 'floor') return term[1]
+  const [kind, at, width, height] = term
+  return kind === 'edge' ? height / (1 + Math.exp((nm - at) / (width / 2))) : height * Math.exp(-0.5 * ((nm - at) / width) ** 2)
+}

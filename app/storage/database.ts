@@ -5,20 +5,22 @@ import type { KindName } from '@juxtachrome/core'
 export type Raw = { id: string } & Record<string, unknown>
 
 /** Layout of the tables, not of the documents in them. */
-export const TABLES_VERSION = 1
+export const TABLES_VERSION = 2
 
 /** One table per kind of document. */
 export class Database extends Dexie {
   declare paints: Table<Raw, string>
   declare items: Table<Raw, string>
   declare palettes: Table<Raw, string>
+  declare recipes: Table<Raw, string>
   declare leftovers: Table<Raw, string>
   declare journal: Table<Raw, string>
   declare meta: Table<{ key: string; value: unknown }, string>
 
   constructor(name = 'juxtachrome') {
     super(name)
-    this.version(TABLES_VERSION).stores({ paints: 'id', items: 'id', palettes: 'id', leftovers: 'id', journal: 'id', meta: 'key' })
+    this.version(1).stores({ paints: 'id', items: 'id', palettes: 'id', leftovers: 'id', journal: 'id', meta: 'key' })
+    this.version(TABLES_VERSION).stores({ recipes: 'id' })
   }
 
   of(kind: KindName): Table<Raw, string> {

@@ -1,14 +1,14 @@
 import {
   applyToDocument, createPaintIndex, EDITABLE_KINDS, KIND_NAMES, Ledger, makersOf, noDocuments,
   type Collection, type Diff, type DocumentOf, type EditableKind, type Item, type JournalEntry, type LeftoverRow,
-  type Paint, type Palette, type Unreadable,
+  type Paint, type Palette, type Recipe, type Unreadable,
 } from '@juxtachrome/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef, triggerRef } from 'vue'
 import type { WriteSet } from '~/storage/storage'
 
 type Tables = { [K in EditableKind]: ReadonlyMap<string, DocumentOf<K>> }
-const emptyTables = (): Tables => ({ paints: new Map(), items: new Map(), palettes: new Map(), leftovers: new Map() })
+const emptyTables = (): Tables => ({ paints: new Map(), items: new Map(), palettes: new Map(), recipes: new Map(), leftovers: new Map() })
 
 /** Every document in memory, the ledger over the journal, and what follows from them. Changes come in through `apply` only. */
 export const useCollection = defineStore('collection', () => {
@@ -23,6 +23,7 @@ export const useCollection = defineStore('collection', () => {
   const paints = computed<Paint[]>(() => present(tables.value.paints))
   const palettes = computed<Palette[]>(() => present(tables.value.palettes).sort((p, q) => p.name.localeCompare(q.name)))
   const items = computed<Item[]>(() => present(tables.value.items))
+  const recipes = computed<Recipe[]>(() => present(tables.value.recipes).sort((p, q) => p.name.localeCompare(q.name)))
   const leftovers = computed<LeftoverRow[]>(() => [...tables.value.leftovers.values()].sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line))
   const makers = computed(() => makersOf(paints.value))
   const itemsByPaint = computed(() => {
@@ -98,10 +99,11 @@ export const useCollection = defineStore('collection', () => {
   }
 
   return {
-    tables, journal, ledger, unreadable, paints, palettes, items, leftovers, makers, itemsByPaint, isEmpty,
+    tables, journal, ledger, unreadable, paints, palettes, items, recipes, leftovers, makers, itemsByPaint, isEmpty,
     find: (text: string) => index.find(text), apply, replace, whole,
     paint: (id: string | undefined) => tables.value.paints.get(id ?? ''),
     item: (id: string | undefined) => tables.value.items.get(id ?? ''),
+    recipe: (id: string | undefined) => tables.value.recipes.get(id ?? ''),
     palette: (id: string | undefined) => tables.value.palettes.get(id ?? ''),
     itemsOf: (paintId: string) => itemsByPaint.value.get(paintId) ?? [],
   }

@@ -50,7 +50,7 @@ describe('the collection file', () => {
   const correction = (own: string, corrects: string) => ({ id: own, v: 1, recorded: WRITTEN, type: 'correction', corrects, becomes: null })
   it.each([
     ['', 'empty-file'], ['  \n', 'empty-file'], ['{', 'not-json'], ['\u0000\u0001PNG', 'not-json'], ['[]', 'not-a-collection'], ['{"a":1}', 'not-a-collection'], ['null', 'not-a-collection'],
-    [file({ schema: 2 }), 'from-newer-version'], [file({ schema: 'x' }), 'from-newer-version'], [file({ documents: null }), 'not-a-collection'], [file({ documents: { paints: {} } }), 'not-a-collection'],
+    [file({ schema: 3 }), 'from-newer-version'], [file({ schema: 'x' }), 'from-newer-version'], [file({ documents: null }), 'not-a-collection'], [file({ documents: { paints: {} } }), 'not-a-collection'],
     [file({ documents: { paints: [paint, paint] } }), 'twice-the-same-id'], [file({ documents: { journal: [correction('a', 'b'), correction('b', 'a')] } }), 'broken-correction'],
     [file({ unreadable: ['x', 1, null] }), 'ok'],
   ])('%#', (text, expected) => expect(code(text)).toBe(expected))

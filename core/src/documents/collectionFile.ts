@@ -3,7 +3,8 @@ import { isRecord, loadDocument } from './load'
 import { KIND_NAMES, KINDS, noDocuments, type Documents, type KindName } from './kinds'
 
 export const FILE_FORMAT = 'juxtachrome-collection'
-export const FILE_SCHEMA = 1
+/** 2: recipes came in. */
+export const FILE_SCHEMA = 2
 
 /** A document that could not be read, kept as it was found. */
 export interface Unreadable {

@@ -4,6 +4,7 @@ import { JournalEntry } from './journalEntry'
 import { LeftoverRow } from './leftoverRow'
 import { Paint } from './paint'
 import { Palette } from './palette'
+import { Recipe } from './recipe'
 
 export type Migration = (old: Record<string, unknown>) => Record<string, unknown>
 
@@ -24,6 +25,7 @@ export const KINDS = {
   paints: kind(Paint, 1, 'paint'),
   items: kind(Item, 2, 'item', { 1: itemFrom1To2 }),
   palettes: kind(Palette, 1, 'palette'),
+  recipes: kind(Recipe, 1, 'recipe'),
   leftovers: kind(LeftoverRow, 1, 'row kept for correction'),
   journal: kind(JournalEntry, 1, 'journal entry'),
 } as const
@@ -37,4 +39,4 @@ export const EDITABLE_KINDS = KIND_NAMES.filter((k): k is EditableKind => k !== 
 export type DocumentOf<K extends KindName> = z.infer<(typeof KINDS)[K]['schema']>
 export type Documents = { [K in KindName]: DocumentOf<K>[] }
 
-export const noDocuments = (): Documents => ({ paints: [], items: [], palettes: [], leftovers: [], journal: [] })
+export const noDocuments = (): Documents => ({ paints: [], items: [], palettes: [], recipes: [], leftovers: [], journal: [] })

@@ -25,7 +25,7 @@ export interface RecipeQuestion {
   count?: number
 }
 
-export interface Recipe {
+export interface FoundRecipe {
   /** Paints and whole parts, most first. */
   paints: { id: string; parts: number }[]
   /** Parts of water to one of mixture; 0 is masstone. For a paint as target, of its wash. */
@@ -39,8 +39,8 @@ export interface Recipe {
   lab: LabD65
 }
 
-export interface Recipes { best: Recipe[]; tried: number }
-export interface RecipeProgress { done: number; of: number; best: Recipe[] }
+export interface Recipes { best: FoundRecipe[]; tried: number }
+export interface RecipeProgress { done: number; of: number; best: FoundRecipe[] }
 
 /** Loads at which one colour is tried: full, half, a quarter, an eighth. */
 export const LOADS = [1, 0.5, 0.25, 0.125] as const
@@ -82,9 +82,9 @@ export function* findRecipes(question: RecipeQuestion): Generator<RecipeProgress
 }
 
 /** Works candidates out in full; the best, simple ones first where they are nearly as good. */
-function finalists(candidates: readonly Candidate[], { target, paints }: RecipeQuestion, count: number): Recipe[] {
+function finalists(candidates: readonly Candidate[], { target, paints }: RecipeQuestion, count: number): FoundRecipe[] {
   const exact = candidates.map((c) => inFull(c, target, paints)).filter((r) => r !== undefined)
-  const rank = (r: Recipe) => r.difference + WORTH_A_PAINT * (r.paints.length - 1) + 0.01 * r.paints.reduce((s, p) => s + p.parts, 0)
+  const rank = (r: FoundRecipe) => r.difference + WORTH_A_PAINT * (r.paints.length - 1) + 0.01 * r.paints.reduce((s, p) => s + p.parts, 0)
   const sorted = exact.sort((p, q) => rank(p) - rank(q))
   const seen = new Map<string, number>()
   const chosen = sorted.filter((r) => {
@@ -93,12 +93,12 @@ function finalists(candidates: readonly Candidate[], { target, paints }: RecipeQ
     seen.set(key, times + 1)
     return times < 1
   })
-  const closest = exact.reduce<Recipe | undefined>((least, next) => (!least || next.difference < least.difference ? next : least), undefined)
+  const closest = exact.reduce<FoundRecipe | undefined>((least, next) => (!least || next.difference < least.difference ? next : least), undefined)
   const best = chosen.slice(0, count)
   return closest && !best.some((r) => r.difference <= closest.difference + 1e-9) ? [...best.slice(0, count - 1), closest] : best
 }
 
-function inFull({ members, ratio, step }: Candidate, target: RecipeTarget, paints: readonly RecipePaint[]): Recipe | undefined {
+function inFull({ members, ratio, step }: Candidate, target: RecipeTarget, paints: readonly RecipePaint[]): FoundRecipe | undefined {
   const mixed = mixOptics(members.map((m, i) => ({ optics: paints[m]!.optics, parts: ratio[i]! })))
   if (!mixed.ok) return undefined
   const own = members.map((m, i) => ({ id: paints[m]!.id, parts: ratio[i]! })).sort((p, q) => q.parts - p.parts)

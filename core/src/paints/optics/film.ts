@@ -56,7 +56,7 @@ export function filmAt(x: Float64Array, model: FilmModel, into: Film): void {
     K[i] = Math.min(60, K[i]! * Math.exp(Math.max(-8, Math.min(8, bend)))) + base
     S[i] = scattering * SCATTER[i]!
   }
-  into.washLoad = model.washLoad.middle * Math.exp(x[m + 3 + CENTRES.length]!)
+  into.washLoad = Math.min(1, model.washLoad.middle * Math.exp(x[m + 3 + CENTRES.length]!))
 }
 
 function sampled(shape: Spectrum, at: number): number {

@@ -20,6 +20,8 @@ export interface PaintOptics extends Optics {
   /** Reference pigments whose absorption it starts from; `assumedLike` when the paint names none we know. */
   pigments: readonly string[]
   assumedLike?: boolean
+  /** Median error to be expected of a mixture with it, CIEDE2000. */
+  expectedError: number
   /** CIEDE2000 between each recorded swatch and the film found. */
   residual: { masstone?: number; wash?: number }
   /** Set when no film explains both swatches: one of them is likely mistaken. */
@@ -47,14 +49,22 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
   const names = { pigments: starts.map((p) => p.id), ...(pigments.length ? {} : { assumedLike: true }) }
   if (masstone?.spectrum ?? wash?.spectrum) {
     const spectral = filmFromSpectra(masstone?.spectrum, wash?.spectrum, scatteringOf(paint, films))
-    return spectral.ok ? ok({ ...spectral.value, basis: 'spectra', ...names }) : spectral
+    return spectral.ok ? ok({ ...spectral.value, basis: 'spectra', expectedError: 1.4, ...names }) : spectral
   }
-  if (!masstone && !wash) return ok({ ...together(films), basis: 'reference', ...names, residual: {} })
+  if (!masstone && !wash) return ok({ ...together(films), basis: 'reference', expectedError: EXPECTED.reference, ...names, residual: {} })
   const targets = targetsOf(paint)
   const fitted = fitFilm(modelOf(paint, films, pigments.length > 0), targets)
   const basis = masstone && wash ? 'both swatches' : masstone ? 'masstone only' : 'wash only'
   const { K, S, washLoad, residual } = fitted
-  return ok({ K, S, washLoad, residual, basis, ...names, ...(meets(fitted, targets) ? {} : doubtOf(fitted)) })
+  return ok({ K, S, washLoad, residual, basis, expectedError: expectedOf(basis, targets, pigments.length > 0), ...names, ...(meets(fitted, targets) ? {} : doubtOf(fitted)) })
+}
+
+/** Median error of mixtures without noise in the swatches; each unit of noise adds SLOPE (simulated; see docs/accuracy.md). */
+const EXPECTED = { 'both swatches': 1.4, 'masstone only': 3.1, 'wash only': 3.1, reference: 5 }
+const SLOPE = 0.65
+function expectedOf(basis: 'both swatches' | 'masstone only' | 'wash only', { masstone, wash }: Targets, known: boolean): number {
+  const sd = Math.max(masstone?.sd ?? 0, wash?.sd ?? 0)
+  return EXPECTED[basis] + SLOPE * sd + (known ? 0 : 0.7)
 }
 
 /** The reference pigments of a paint's codes; where a code has variants, the artist's choice or the nearest swatch. */

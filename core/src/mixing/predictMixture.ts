@@ -1,0 +1,83 @@
+import { leanOf, type Lean } from '../colour/lean'
+import { toLch } from '../colour/lch'
+import { labOfReflectance } from '../colour/tristimulus'
+import type { Spectrum } from '../colour/bands'
+import { fail, ok, type Result } from '../result'
+import type { LabD65 } from '../units'
+import { correctionFor, correctedAt, type Observation } from './observations'
+import { loadAt, mixOptics, rampOf, reflectanceAt, transparencyOf, WASH_WATER, type Optics } from './predict'
+
+/** Optics that know how far to trust them, as `opticsOfPaint` gives them. */
+export type SharedOptics = Optics & { expectedError?: number }
+export interface MixturePart { optics: SharedOptics; parts: number; /** Needed only for corrections by own notes. */ id?: string }
+
+export interface MixtureOptions {
+  /** Parts of water to one of paint, 0 upward; 0 is masstone. */
+  water?: number
+  /** What the real mixtures looked like; those of the same paints correct the prediction. */
+  observations?: readonly Observation[]
+}
+
+export interface MixturePrediction {
+  /** Shares of the paints, adding up to 1, in the order given. */
+  shares: number[]
+  optics: Optics
+  masstone: LabD65
+  wash: LabD65
+  /** Colour at the water asked for, and its load on the paper. */
+  lab: LabD65
+  load: number
+  /** Measured reflectance at that load, 36 bands, 0..1. */
+  reflectance: Spectrum
+  /** Masstone to nearly bare paper. */
+  ramp: { water: number; lab: LabD65 }[]
+  lean?: Lean
+  /** Lightness from wash to masstone, L*. */
+  value: { darkest: number; wash: number }
+  /** C* of masstone and wash. */
+  chroma: { masstone: number; wash: number }
+  transparency: ReturnType<typeof transparencyOf>
+  /** Expected error of the colour, CIEDE2000: half of predictions lie within `median`, nineteen in twenty within `most`. */
+  expected: { median: number; most: number }
+  /** How many own notes corrected it. */
+  correctedBy: number
+}
+
+/** One in twenty predictions is this many times further off than the median (measured in docs/accuracy.md). */
+const TAIL = 3.3
+
+/**
+ * What paints mixed in parts look like on white paper, from masstone to wash: two-constant
+ * Kubelka-Munk at finite load (see film.ts). Parts are free of scale, the order does not matter,
+ * a paint mixed with itself stays itself.
+ *
+ * Errors: `no-paint`, `bad-parts`, `bad-optics`, `bad-water`.
+ */
+export function predictMixture(parts: readonly MixturePart[], { water = 0, observations = [] }: MixtureOptions = {}): Result<MixturePrediction> {
+  if (!Number.isFinite(water) || water < 0) return fail('bad-water', 'Parts of water are a number from 0 upward.')
+  const mixed = mixOptics(parts)
+  if (!mixed.ok) return mixed
+  const { shares, ...optics } = mixed.value
+  const correction = correctionFor(parts, observations)
+  const at = (w: number) => {
+    const load = loadAt(optics, w)
+    const lab = labOfReflectance(reflectanceAt(optics, load))
+    return { load, lab: correction ? correctedAt(correction, lab, load, optics.washLoad) : lab }
+  }
+  const [masstone, wash, asked] = [at(0).lab, at(WASH_WATER).lab, at(water)]
+  const ramp = rampOf(optics).map(({ water: w }) => ({ water: w, lab: at(w).lab }))
+  const [dark, light] = [toLch(masstone), toLch(wash)]
+  const lean = leanOf({ masstone, wash })
+  return ok({
+    shares, optics, masstone, wash, ...asked, reflectance: reflectanceAt(optics, asked.load), ramp, ...(lean ? { lean } : {}),
+    value: { darkest: masstone.L, wash: wash.L }, chroma: { masstone: dark.C, wash: light.C }, transparency: transparencyOf(optics),
+    expected: expectedError(parts, shares, correction?.weight ?? 0), correctedBy: correction?.count ?? 0,
+  })
+}
+
+function expectedError(parts: readonly MixturePart[], shares: readonly number[], corrected: number) {
+  const own = Math.sqrt(parts.reduce((sum, { optics }, i) => sum + shares[i]! * (optics.expectedError ?? 3) ** 2, 0))
+  const single = shares.filter((s) => s > 0.999).length === 1
+  const median = (single ? Math.max(0.5, own / 2) : own) * (1 - 0.6 * Math.min(1, corrected))
+  return { median, most: median * TAIL }
+}

@@ -1,0 +1,43 @@
+import { opticsOfPaint, type OpticalPaint, type PaintOptics } from '../../paints/optics/paintOptics'
+import { ok, type Result } from '../../result'
+import { findRecipes, type RecipePaint, type RecipeProgress, type RecipeQuestion, type Recipes } from './findRecipes'
+
+export interface PaintsQuestion extends Omit<RecipeQuestion, 'paints'> { paints: readonly { id: string; paint: OpticalPaint }[] }
+export interface PaintRecipes extends Recipes {
+  /** Paints that cannot take part, with the reason. */
+  left: { id: string; message: string }[]
+}
+
+const fitted = new Map<string, Result<PaintOptics>>()
+const MOST_KEPT = 6000
+
+/** Optics by what they depend on, fitted once. */
+export function cachedOptics(paint: OpticalPaint): Result<PaintOptics> {
+  const { pigments, masstone, wash, transparency, effect, variants } = paint
+  const key = JSON.stringify([pigments, masstone, wash, transparency, effect, variants])
+  const known = fitted.get(key)
+  if (known) return known
+  if (fitted.size > MOST_KEPT) fitted.clear()
+  const optics = opticsOfPaint(paint)
+  fitted.set(key, optics)
+  return optics
+}
+
+/** `findRecipes` over paints as they are recorded; those outside the model are left out and named. */
+export function* recipesFromPaints({ paints, ...question }: PaintsQuestion): Generator<RecipeProgress, Result<PaintRecipes>> {
+  const able: RecipePaint[] = []
+  const left: PaintRecipes['left'] = []
+  for (const [i, { id, paint }] of paints.entries()) {
+    const optics = cachedOptics(paint)
+    if (optics.ok) able.push({ id, optics: optics.value })
+    else left.push({ id, message: optics.error.message })
+    yield { done: i, of: paints.length * 2, best: [] }
+  }
+  const search = findRecipes({ ...question, paints: able })
+  for (;;) {
+    const step = search.next()
+    if (step.done) return step.value.ok ? ok({ ...step.value.value, left }) : step.value
+    const { done, of, best } = step.value
+    yield { done: of + done, of: of * 2, best }
+  }
+}

@@ -1,7 +1,7 @@
 import type { Optics } from '../predict'
 import { atFourLoads, atLoad, atNodes, coarseTarget, newNodeFilm, NODE_COUNT, type CoarseTarget } from './coarse'
 import type { RecipeTarget } from './findRecipes'
-import { COARSE_TRIPLES, ratiosUpTo } from './grids'
+import { COARSE_TRIPLES, ratiosNear, ratiosUpTo } from './grids'
 
 /** A mixture worth a closer look. */
 export interface Candidate {
@@ -14,7 +14,11 @@ export interface Candidate {
 }
 
 const KEEP = 60
-const KEEP_TRIPLES = 60
+const KEEP_TRIPLES = 110
+/** Twelve bands may take a neighbour for the best: some ratios of each go on to the full reckoning. */
+const PER_PAIR = 2
+const PER_TRIPLE = 8
+const KEEP_REFINED = 300
 
 /** Ranks mixtures of one to three paints by their difference from a target, on 12 bands. */
 export class CoarseSearch {
@@ -44,13 +48,13 @@ export class CoarseSearch {
   }
 
   singles() {
-    for (let i = 0; i < this.#K.length; i += 1) this.#single.push(this.#bestOf([i], [[1]]))
+    for (let i = 0; i < this.#K.length; i += 1) this.#single.push(...this.#bestOf([i], [[1]]))
     this.#single.sort(bySquare)
   }
 
   pairs() {
     const ratios = ratiosUpTo(2, this.parts)
-    for (let i = 0; i < this.#K.length; i += 1) for (let j = i + 1; j < this.#K.length; j += 1) this.#pair.push(this.#bestOf([i, j], ratios))
+    for (let i = 0; i < this.#K.length; i += 1) for (let j = i + 1; j < this.#K.length; j += 1) this.#pair.push(...this.#bestOf([i, j], ratios, PER_PAIR))
     this.#pair.sort(bySquare).splice(KEEP)
   }
 
@@ -64,9 +68,10 @@ export class CoarseSearch {
     }
   }
 
-  /** Goes over the kept triples again on the full grid. */
+  /** Goes over the kept triples again, on the full grid around their best so far. */
   refine(ratios: readonly (readonly number[])[]) {
-    this.#refined = this.#triple.map((c) => this.#bestOf(c.members, ratios)).sort(bySquare)
+    const near = ratiosNear(ratios)
+    this.#refined = this.#triple.flatMap((c) => this.#bestOf(c.members, near(c.ratio), PER_TRIPLE)).sort(bySquare)
     this.#triple = []
   }
 
@@ -77,9 +82,11 @@ export class CoarseSearch {
     return news
   }
 
-  leading(): Candidate[] {
-    const triples = (this.#refined.length ? this.#refined : this.#triple).slice(0, KEEP).map((c) => ({ ...c, ratio: lowest(c.ratio) })).filter((c) => c.ratio.every((p) => p <= this.parts))
-    return [...this.#single.slice(0, 12), ...this.#pair, ...triples]
+  /** What stands to be worked out in full; a part of it while the search goes on. */
+  leading(part = 1): Candidate[] {
+    const triples = (this.#refined.length ? this.#refined : this.#triple).slice(0, KEEP_REFINED).map((c) => ({ ...c, ratio: lowest(c.ratio) })).filter((c) => c.ratio.every((p) => p <= this.parts))
+    const some = (list: readonly Candidate[]) => (part === 1 ? list : list.slice(0, Math.ceil(list.length * part)))
+    return [...this.#single.slice(0, 12), ...some(this.#pair), ...some(triples)]
   }
 
   #keep(candidate: Candidate) {
@@ -91,8 +98,9 @@ export class CoarseSearch {
     if (this.#triple.length === KEEP_TRIPLES) this.#worst = this.#triple.at(-1)!.squared
   }
 
-  #bestOf(members: readonly number[], ratios: readonly (readonly number[])[]): Candidate {
-    let best: Candidate = { members, ratio: ratios[0]!, step: 0, squared: Infinity }
+  #bestOf(members: readonly number[], ratios: readonly (readonly number[])[], count = 1): Candidate[] {
+    const best: Candidate[] = []
+    let worst = Infinity
     const { K, S } = this.#film
     for (const ratio of ratios) {
       const total = ratio.reduce((s, p) => s + p, 0)
@@ -106,7 +114,10 @@ export class CoarseSearch {
         }
       })
       const squared = this.#difference(members, ratio, total)
-      if (squared < best.squared) best = { members, ratio, step: this.#step, squared }
+      if (squared >= worst) continue
+      best.push({ members, ratio, step: this.#step, squared })
+      best.sort(bySquare).splice(count)
+      if (best.length === count) worst = best.at(-1)!.squared
     }
     return best
   }
@@ -119,19 +130,20 @@ export class CoarseSearch {
     const Sj = this.#S[j]!
     const Sk = this.#S[k]!
     const { K, S } = this.#film
+    const members = [i, j, k]
     let squared = Infinity
     let ratio = COARSE_TRIPLES[0]!
     let step = 0
-    const members = [i, j, k]
     for (const parts of COARSE_TRIPLES) {
-      const a = parts[0]! / 9
-      const b = parts[1]! / 9
-      const c = parts[2]! / 9
+      const total = parts[0]! + parts[1]! + parts[2]!
+      const a = parts[0]! / total
+      const b = parts[1]! / total
+      const c = parts[2]! / total
       for (let n = 0; n < NODE_COUNT; n += 1) {
         K[n] = a * Ki[n]! + b * Kj[n]! + c * Kk[n]!
         S[n] = a * Si[n]! + b * Sj[n]! + c * Sk[n]!
       }
-      const found = this.#difference(members, parts, 9)
+      const found = this.#difference(members, parts, total)
       if (found >= squared) continue
       squared = found
       ratio = parts

@@ -64,16 +64,16 @@ export function* findRecipes(question: RecipeQuestion): Generator<RecipeProgress
     if (!sound.ok) return fail(sound.error.code, sound.error.message, id)
   }
   const search = new CoarseSearch(paints.map((p) => p.optics), target, parts)
-  const answer = () => finalists(search.leading(), question, count)
+  const answer = (part = 1) => finalists(search.leading(part), question, count)
   search.singles()
   yield { done: 0, of: paints.length, best: answer() }
   if (most > 1) search.pairs()
-  yield { done: 0, of: paints.length, best: answer() }
+  yield { done: 0, of: paints.length, best: answer(0.5) }
   if (most > 2) {
     const of = paints.length
     for (let i = 0; i < of; i += 1) {
       search.triplesWith(i)
-      if (search.hasNews()) yield { done: i + 1, of, best: answer() }
+      if (search.hasNews()) yield { done: i + 1, of, best: answer(0.3) }
       else yield { done: i + 1, of, best: [] }
     }
     search.refine(ratiosUpTo(3, parts))

@@ -1,6 +1,6 @@
 import {
   added, collectRows, removed, updated, USUAL_MILLILITRES,
-  type Change, type Item, type LeftoverRow, type Paint, type PaintRow,
+  type Change, type Item, type LeftoverRow, type Paint, type PaintRow, type Swatch, type SwatchKind,
 } from '@juxtachrome/core'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
@@ -39,6 +39,15 @@ export function usePaintCommands() {
       return changes.filter((c) => c.kind === 'paints').map((c) => c.id)
     },
     changePaint: (before: Paint, after: Paint) => journal.commit(`changed ${after.name}`, [updated('paints', before, after)]),
+    /** Records swatches of one or many paints as one step; undefined takes one away. */
+    recordSwatches(swatches: readonly { paintId: string; kind: SwatchKind; swatch: Swatch | undefined }[], label: string) {
+      const after = new Map<string, Paint>()
+      for (const { paintId, kind, swatch } of swatches) {
+        const paint = after.get(paintId) ?? collection.paint(paintId)
+        if (paint) after.set(paintId, { ...paint, [kind]: swatch })
+      }
+      journal.commit(label, [...after.values()].map((paint) => updated('paints', collection.paint(paint.id)!, paint)))
+    },
     addItem(paint: Paint, kind: Item['kind'] = 'tube'): Item {
       const item: Item = { id: newId(), v: 2, paintId: paint.id, kind, millilitres: USUAL_MILLILITRES[kind], supply: 'sealed', remarks: [] }
       journal.commit(`added a ${kind} of ${paint.name}`, [added('items', item)])

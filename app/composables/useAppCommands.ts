@@ -22,6 +22,8 @@ export function useAppCommands() {
 
   return computed<AppCommand[]>(() => [
     { name: 'Go to Today', keys: 'G T', run: go('/') }, { name: 'Go to Paints', keys: 'G P', run: go('/paints') },
+    { name: 'Go to Pigments', keys: 'G I', run: go('/pigments') }, { name: 'Go to the mixing bench', keys: 'G B', run: go('/bench') }, { name: 'Find a recipe', run: go('/bench?view=recipe') },
+    { name: 'Read a photographed sheet of swatches', run: go('/swatches') }, { name: 'Read a file of spectra', run: go('/swatches?from=spectra') }, { name: 'Compare what lies on the strip', run: go('/compare') },
     { name: 'Go to Palettes', keys: 'G L', run: go('/palettes') }, { name: 'Go to Data', keys: 'G D', run: go('/data') },
     { name: 'Add a paint', keys: 'A', run: go('/paints?add=1') }, { name: 'Import a table of paints', run: go('/import') },
     { name: 'Make a palette', run: go('/palettes?new=1') }, { name: 'Export everything', run: download },

@@ -10,7 +10,7 @@ export function useShortcuts() {
   const router = useRouter()
   const journal = useJournal()
   const { open, help } = useCommandPalette()
-  const GO: Record<string, string> = { t: '/', p: '/paints', l: '/palettes', d: '/data' }
+  const GO: Record<string, string> = { t: '/', p: '/paints', l: '/palettes', i: '/pigments', b: '/bench', d: '/data' }
   let wentAt = 0
 
   useEventListener(document, 'keydown', (event) => {

@@ -1,4 +1,4 @@
-import { toScreen, viewOfPaint, washRamp, type Paint } from '@juxtachrome/core'
+import { colourAt, loadAt, toScreen, viewOfPaint, washRamp, type LabD65, type Paint } from '@juxtachrome/core'
 
 export interface ScreenSwatch {
   /** Masstone to wash, for a CSS gradient; empty without a colour. */
@@ -8,6 +8,8 @@ export interface ScreenSwatch {
   caution?: string
   /** Fluorescent, pearlescent and the like: marked wherever the swatch is drawn. */
   marked: boolean
+  /** Not painted out yet: the colours are typical ones of its pigments. */
+  assumed: boolean
 }
 
 const swatches = new WeakMap<Paint, ScreenSwatch>()
@@ -16,22 +18,30 @@ const swatches = new WeakMap<Paint, ScreenSwatch>()
 export function screenSwatch(paint: Paint): ScreenSwatch {
   const cached = swatches.get(paint)
   if (cached) return cached
-  const { masstone, wash } = viewOfPaint(paint)
+  const { masstone, wash, assumed } = viewOfPaint(paint)
   const colours = washRamp({ masstone, wash }).map(toScreen)
   const beyond = [masstone, wash].some((lab) => lab && !toScreen(lab).shown)
   const swatch: ScreenSwatch = {
     stops: colours.map((c) => c.hex),
     masstone: colours[0]?.hex,
     marked: Boolean(paint.effect),
+    assumed: Boolean(assumed),
     caution: paint.effect ? `${paint.effect}: a screen cannot show it` : beyond ? 'brighter than a screen can show' : undefined,
   }
   swatches.set(paint, swatch)
   return swatch
 }
 
-export const gradient = (stops: readonly string[], direction = 'to right') =>
-  stops.length ? `linear-gradient(${direction}, ${stops.join(', ')})` : undefined
+/** Colours as stops of a gradient on this screen. */
+export const screenStops = (labs: readonly LabD65[]): string[] => labs.map((lab) => toScreen(lab).hex)
 
-const GRAIN: Partial<Record<NonNullable<Paint['granulation']>, number>> = { 'slightly granulating': 0.12, granulating: 0.26, 'strongly granulating': 0.42 }
+/** Masstone to nearly bare paper of a film. */
+export const filmStops = (optics: Parameters<typeof loadAt>[0] & Parameters<typeof colourAt>[0]): string[] =>
+  screenStops([0, 0.7, 1.6, 3, 5, 8, 14].map((water) => colourAt(optics, loadAt(optics, water))))
+
+export const gradient = (stops: readonly string[], direction = 'to right') =>
+  stops.length > 1 ? `linear-gradient(${direction}, ${stops.join(', ')})` : stops.length ? `linear-gradient(${stops[0]}, ${stops[0]})` : undefined
+
+const GRAIN: Record<string, number> = { 'slightly granulating': 0.12, granulating: 0.26, 'strongly granulating': 0.42 }
 /** How strongly the grain of a granulating paint is drawn, 0 to 1. */
-export const grainOf = (paint: Paint) => (paint.granulation && GRAIN[paint.granulation]) ?? 0
+export const grainOf = ({ granulation }: { granulation?: string }) => (granulation && GRAIN[granulation]) || 0

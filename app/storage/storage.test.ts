@@ -50,7 +50,7 @@ describe('storage', () => {
 
   it('replaces, adds and wipes whole collections', async () => {
     await storage.write({ diff: [added('paints', paint)], journal: [] })
-    const other = { documents: { paints: [{ ...paint, id: 'q' }], items: [], palettes: [], leftovers: [], journal: [entry] }, unreadable: [{ kind: 'items' as const, raw: { id: 'x', v: 50 }, problem: { code: '', message: '' } }, { kind: 'paints' as const, raw: 'not even a record', problem: { code: 'not-a-document', message: '' } }] }
+    const other = { documents: { paints: [{ ...paint, id: 'q' }], items: [], palettes: [], recipes: [], leftovers: [], journal: [entry] }, unreadable: [{ kind: 'items' as const, raw: { id: 'x', v: 50 }, problem: { code: '', message: '' } }, { kind: 'paints' as const, raw: 'not even a record', problem: { code: 'not-a-document', message: '' } }] }
     await storage.putAll(other, 'add')
     expect((await load()).documents.paints.map((p) => p.id)).toEqual(['p', 'q'])
     await storage.putAll(other, 'replace')

@@ -1,32 +1,36 @@
 import { useLocalStorage } from '@vueuse/core'
+import type { PaintParts } from '@juxtachrome/core'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
-import { useCollection } from './collection'
 
 const MOST = 8
 
-/** The shelf along the bottom: up to eight paints laid edge to edge, kept across screens and reloads. */
-export const useStrip = defineStore('strip', () => {
-  const ids = useLocalStorage<string[]>('jx-strip', [])
-  const chosen = ref<string[]>([])
-  const collection = useCollection()
-  const paints = computed(() => ids.value.map((id) => collection.paint(id)).filter((p) => p && !p.removed).map((p) => p!))
+/** What can lie on the strip: a paint, a mixture of paints, or a plain colour. */
+export type StripItem =
+  | { kind: 'paint'; id: string }
+  | { kind: 'mix'; name: string; parts: PaintParts[]; water: number }
+  | { kind: 'colour'; name: string; L: number; a: number; b: number }
 
-  /** Lays a paint on the strip; the oldest makes room for a ninth. */
-  function lay(id: string) {
-    if (!ids.value.includes(id)) ids.value = [...ids.value.slice(1 - MOST), id]
+export const keyOf = (item: StripItem) => (item.kind === 'paint' ? item.id : item.kind === 'mix' ? `mix:${item.parts.map((p) => `${p.parts}x${p.paintId}`).join('+')}` : `colour:${item.L},${item.a},${item.b}`)
+
+/** The shelf along the bottom: up to eight samples laid edge to edge, kept across screens and reloads. */
+export const useStrip = defineStore('strip', () => {
+  // a plain id is how paints were kept before mixtures could lie here
+  const kept = useLocalStorage<(StripItem | string)[]>('jx-strip', [])
+  const items = computed(() => kept.value.map((i): StripItem => (typeof i === 'string' ? { kind: 'paint', id: i } : i)))
+  const chosen = ref<string[]>([])
+
+  /** Lays a sample on the strip; the oldest makes room for a ninth. */
+  function put(item: StripItem) {
+    if (!items.value.some((i) => keyOf(i) === keyOf(item))) kept.value = [...items.value.slice(1 - MOST), item]
   }
-  function take(id: string) {
-    ids.value = ids.value.filter((i) => i !== id)
-    chosen.value = chosen.value.filter((i) => i !== id)
+  function take(key: string) {
+    kept.value = items.value.filter((i) => keyOf(i) !== key)
+    chosen.value = chosen.value.filter((k) => k !== key)
   }
   /** Picks up to two to be compared. */
-  function choose(id: string) {
-    chosen.value = chosen.value.includes(id) ? chosen.value.filter((i) => i !== id) : [...chosen.value.slice(-1), id]
+  function choose(key: string) {
+    chosen.value = chosen.value.includes(key) ? chosen.value.filter((k) => k !== key) : [...chosen.value.slice(-1), key]
   }
-  const pair = computed(() => {
-    const [one, other] = chosen.value.map((id) => paints.value.find((p) => p.id === id))
-    return one && other ? ([one, other] as const) : undefined
-  })
-  return { ids, paints, chosen, pair, lay, take, choose, clear: () => { ids.value = []; chosen.value = [] } }
+  return { items, chosen, put, lay: (id: string) => put({ kind: 'paint', id }), take, choose, clear: () => { kept.value = []; chosen.value = [] } }
 })

@@ -1,9 +1,10 @@
 import type { FromWorker, JobName, Jobs, ToWorker } from '@juxtachrome/core/jobs'
 import type { Result } from '@juxtachrome/core'
+import { plain } from './plain'
 
 /** The part of a Worker that the client needs. */
 export interface Port {
-  postMessage(message: ToWorker): void
+  postMessage(message: ToWorker, transfer?: Transferable[]): void
   onmessage: ((event: { data: FromWorker }) => void) | null
   onerror: ((event: { message?: string }) => void) | null
   terminate(): void
@@ -31,13 +32,13 @@ export class CoreClient {
     this.#start = start
   }
 
-  ask<N extends JobName>(name: N, request: Jobs[N]['request'], options: { progress?: (p: Jobs[N]['progress']) => void; lane?: string } = {}): Asked<N> {
+  ask<N extends JobName>(name: N, request: Jobs[N]['request'], options: { progress?: (p: Jobs[N]['progress']) => void; lane?: string; transfer?: Transferable[] } = {}): Asked<N> {
     const id = this.#next++
     if (options.lane) for (const [other, { lane }] of this.#waiting) if (lane === options.lane) this.#cancel(other, 'replaced')
     const result = new Promise<Result<unknown>>((done) => {
       this.#waiting.set(id, { progress: options.progress as Waiting['progress'], done, lane: options.lane })
       try {
-        this.#open().postMessage({ type: 'run', id, name, request: JSON.parse(JSON.stringify(request)) as unknown })
+        this.#open().postMessage({ type: 'run', id, name, request: plain(request) as unknown }, options.transfer ?? [])
       } catch (error) {
         this.#settle(id, { ok: false, error: { code: 'worker-failed', message: `The computation could not start: ${String(error)}` } })
       }

@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { leanInWords, viewOfPaint, type Paint } from '@juxtachrome/core'
+import { leanInWords, pigmentByCode, propertiesOf, viewOfPaint, type Paint } from '@juxtachrome/core'
 import { computed, ref, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { screenSwatch } from '~/composables/useSwatch'
 import { useAsk } from '~/composables/useAsk'
+import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
 
@@ -13,7 +14,12 @@ const collection = useCollection()
 const commands = usePaintCommands()
 const strip = useStrip()
 const { ask } = useAsk()
+const bench = useBench()
 const editing = ref(false)
+function toBench() {
+  bench.add(props.paint.id)
+  void navigateTo('/bench')
+}
 watch(() => props.paint.id, () => { editing.value = false })
 const view = computed(() => viewOfPaint(props.paint))
 const items = computed(() => collection.itemsOf(props.paint.id))
@@ -24,10 +30,13 @@ const family = computed(() => {
   const words = view.value.lean ? leanInWords(view.value.lean) : view.value.family
   return { artist: `${words}, as you say`, swatch: words, pigment: `${words}, assumed from the code` }[view.value.familyFrom ?? 'swatch']
 })
-const lab = (s: Paint['masstone']) => (s ? `L* ${s.L.toFixed(0)}  a* ${s.a.toFixed(0)}  b* ${s.b.toFixed(0)}, ${s.source === 'memory' ? 'from memory' : s.source}` : 'not recorded')
+const known = (b: 'transparency' | 'staining' | 'granulation' | 'lightfastness') => {
+  const property = propertiesOf(props.paint)[b]
+  return property && (property.from === 'assumed' ? `${property.value}, assumed from the code` : property.value)
+}
 const facts = computed(() => [
-  ['Pigments', props.paint.pigments.join(', ') || 'no code on the label'], ['Family', family.value], ['Masstone', lab(props.paint.masstone)], ['Wash', lab(props.paint.wash)],
-  ['Transparency', props.paint.transparency], ['Staining', props.paint.staining], ['Granulation', props.paint.granulation], ['Lightfastness', props.paint.lightfastness],
+  ['Family', family.value], 
+  ...(['transparency', 'staining', 'granulation', 'lightfastness'] as const).map((b) => [`${b[0]!.toUpperCase()}${b.slice(1)}`, known(b)]),
   ['Grade', props.paint.grade], ['Series', props.paint.series], ['On the screen', swatch.value.caution], ['Note', props.paint.note],
 ].filter(([, value]) => value))
 
@@ -57,11 +66,13 @@ async function remove() {
     <div class="mb-3 bg-ground p-3"><PaintSwatch :paint="paint" class="h-20" /></div>
     <PaintForm v-if="editing" :key="paint.id" :paint="paint" @save="save" @cancel="editing = false" />
     <template v-else>
+      <p class="mb-1"><template v-for="(code, i) in paint.pigments" :key="code"><template v-if="i">, </template><NuxtLink class="link" :to="`/pigments/${encodeURIComponent(pigmentByCode(code)?.id ?? code)}`">{{ code }}</NuxtLink></template><span v-if="!paint.pigments.length" class="hint">no code on the label</span></p>
       <dl class="grid grid-cols-[7.5rem_1fr] gap-x-3 gap-y-0.5">
         <template v-for="[term, value] in facts" :key="term"><dt class="hint">{{ term }}</dt><dd class="wrap-anywhere">{{ value }}</dd></template>
       </dl>
       <p v-if="palettes.length" class="mt-2">In <template v-for="(p, i) in palettes" :key="p.id"><template v-if="i">, </template><NuxtLink class="link" :to="`/palettes/${p.id}/choose`">{{ p.name }}</NuxtLink></template></p>
-      <div class="mt-3 flex gap-2"><button class="btn" @click="editing = true">Change the paint</button><button class="btn btn-quiet" @click="remove">Remove</button></div>
+      <PaintSwatches :paint="paint" />
+      <div class="mt-3 flex gap-2"><button class="btn" @click="toBench">To the mixing bench</button><button class="btn" @click="editing = true">Change the paint</button><button class="btn btn-quiet" @click="remove">Remove</button></div>
     </template>
     <section class="mt-4">
       <div class="flex items-center justify-between"><h3>Tubes, pans and other items</h3><button class="btn" @click="commands.addItem(paint)">Add a tube</button></div>

@@ -8,7 +8,7 @@ import { useCommandPalette } from '~/composables/useAppCommands'
 const journal = useJournal()
 const preferences = usePreferences()
 const { open } = useCommandPalette()
-const PAGES = [{ to: '/', label: 'Today' }, { to: '/paints', label: 'Paints' }, { to: '/palettes', label: 'Palettes' }, { to: '/data', label: 'Data' }]
+const PAGES = [{ to: '/', label: 'Today' }, { to: '/paints', label: 'Paints' }, { to: '/pigments', label: 'Pigments' }, { to: '/bench', label: 'Bench' }, { to: '/palettes', label: 'Palettes' }, { to: '/data', label: 'Data' }]
 const route = useRoute()
 const isHere = (to: string) => (to === '/' ? route.path === '/' : route.path.startsWith(to))
 const options = () => [

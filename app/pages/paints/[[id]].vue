@@ -34,6 +34,7 @@ async function close() {
     <section class="flex min-h-0 flex-col" :class="open ? 'max-lg:hidden' : ''" aria-label="Collection">
       <div class="mb-2 flex flex-wrap items-center gap-2">
         <p class="grow text-xl font-semibold" aria-hidden="true">Paints</p>
+        <NuxtLink to="/swatches" class="btn">Record swatches</NuxtLink>
         <NuxtLink to="/import" class="btn">Import a table</NuxtLink>
         <NuxtLink :to="adding ? '/paints' : '/paints?add=1'" class="btn btn-primary">{{ adding ? 'Done adding' : 'Add a paint' }}</NuxtLink>
       </div>

@@ -2,6 +2,9 @@ import { z } from 'zod'
 import { Id, Name, text } from './fields'
 import { Swatch } from './paint'
 
+/** Paints of the collection in parts; only the ratios count. */
+export interface PaintParts { paintId: string; parts: number }
+
 /** A mixture worth keeping: paints in parts, thinned with water, and what it really looked like. */
 export const Recipe = z.looseObject({
   id: Id,

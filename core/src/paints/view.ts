@@ -2,14 +2,18 @@ import { familyOf, tellingSwatch, type HueFamily } from '../colour/family'
 import { leanOf, type Lean } from '../colour/lean'
 import { hueStep, toLch } from '../colour/lch'
 import type { Paint, Swatch } from '../documents/paint'
+import { masstoneOf, washOf } from '../mixing/predict'
 import { parsePigmentCode } from '../pigments/grammar'
 import { labD65, type LabD65 } from '../units'
+import { opticsOfPaint, referenceOf } from './optics/paintOptics'
 
 /** A paint with what follows from it, computed once per document. */
 export interface PaintView {
   paint: Paint
   masstone?: LabD65
   wash?: LabD65
+  /** True when the colours are those of its pigments' reference, since no swatch is recorded. */
+  assumed?: boolean
   /** The artist's own word first, then the swatches', then the pigment's hue letter. */
   family?: HueFamily
   /** How the family was found. */
@@ -26,17 +30,27 @@ const views = new WeakMap<Paint, PaintView>()
 export function viewOfPaint(paint: Paint): PaintView {
   const cached = views.get(paint)
   if (cached) return cached
-  const swatches = { masstone: toLab(paint.masstone), wash: toLab(paint.wash) }
+  const own = { masstone: toLab(paint.masstone), wash: toLab(paint.wash) }
+  const assumed = own.masstone || own.wash ? undefined : assumedSwatches(paint)
+  const swatches = assumed ?? own
   const fromSwatch = earthByPigment(familyOf(swatches), paint.pigments)
   const family = paint.family ?? fromSwatch ?? familyOfCodes(paint.pigments)
   const view: PaintView = {
-    paint, ...swatches, family,
-    familyFrom: paint.family ? 'artist' : fromSwatch ? 'swatch' : family ? 'pigment' : undefined,
+    paint, ...swatches, family, ...(assumed ? { assumed: true } : {}),
+    familyFrom: paint.family ? 'artist' : fromSwatch && !assumed ? 'swatch' : family ? 'pigment' : undefined,
     lean: leanOf(swatches, family),
     wheelKey: wheelKey(family, tellingSwatch(swatches)),
   }
   views.set(paint, view)
   return view
+}
+
+/** Typical masstone and wash of the pigments, mixed in equal shares where there are several. */
+function assumedSwatches(paint: Paint): { masstone: LabD65; wash: LabD65 } | undefined {
+  const pigments = referenceOf(paint)
+  if (pigments.length < 2) return pigments[0] && { masstone: pigments[0].masstone, wash: pigments[0].wash }
+  const optics = opticsOfPaint(paint)
+  return optics.ok ? { masstone: masstoneOf(optics.value), wash: washOf(optics.value) } : undefined
 }
 
 /** Natural and synthetic iron oxides are earths to a painter, however bright (common practice, no source). */

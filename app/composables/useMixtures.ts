@@ -1,0 +1,48 @@
+import { cachedOptics, labD65, predictMixture, type MixturePart, type MixturePrediction, type Observation, type Paint, type PaintOptics, type PaintParts, type Recipe, type Result, type Swatch } from '@juxtachrome/core'
+import { computed } from 'vue'
+import { useCollection } from '~/stores/collection'
+
+const known = new WeakMap<Paint, Result<PaintOptics>>()
+/** A paint's optics, fitted once per document. */
+export function opticsOf(paint: Paint): Result<PaintOptics> {
+  const optics = known.get(paint) ?? cachedOptics(paint)
+  known.set(paint, optics)
+  return optics
+}
+
+export const labOfSwatch = (s: Swatch | undefined) => s && labD65(s.L, s.a, s.b)
+
+/** Predictions of mixtures of the collection's paints, corrected by the artist's own notes. */
+export function useMixtures() {
+  const collection = useCollection()
+  const observations = computed(() => collection.recipes.flatMap((recipe) => observationOf(recipe) ?? []))
+
+  function predict(parts: readonly PaintParts[], water: number, notes: readonly Observation[] = observations.value): Result<MixturePrediction> {
+    const shares: MixturePart[] = []
+    for (const { paintId, parts: p } of parts) {
+      const paint = collection.paint(paintId)
+      const optics = paint ? opticsOf(paint) : undefined
+      if (!optics) return { ok: false, error: { code: 'no-such-paint', message: 'A paint of this mixture is no longer in the collection.' } }
+      if (!optics.ok) return { ok: false, error: { ...optics.error, message: `${paint!.name}: ${optics.error.message}` } }
+      shares.push({ optics: optics.value, parts: p, id: paintId })
+    }
+    return predictMixture(shares, { water, observations: notes })
+  }
+
+  /** `3 French ultramarine + 1 burnt sienna` */
+  const inWords = (parts: readonly PaintParts[]) => parts.map(({ paintId, parts: p }) => `${p} ${collection.paint(paintId)?.name ?? 'a paint no longer here'}`).join(' + ')
+  return { observations, predict, inWords }
+}
+
+export function observationOf(recipe: Recipe): Observation | undefined {
+  const [masstone, wash] = [labOfSwatch(recipe.masstone), labOfSwatch(recipe.wash)]
+  if (!masstone && !wash) return undefined
+  return { paints: recipe.paints.map((p) => ({ id: p.paintId, parts: p.parts })), ...(masstone ? { masstone } : {}), ...(wash ? { wash } : {}) }
+}
+
+/** Water in the words of the palette. */
+export function waterInWords(water: number): string {
+  if (water <= 0.05) return 'no water: masstone'
+  const parts = `1 part paint to ${Number(water.toFixed(1))} water`
+  return water < 1.5 ? `${parts}: creamy` : water < 4 ? `${parts}: milky` : water < 9 ? `${parts}: a wash` : `${parts}: a pale wash`
+}

@@ -1,7 +1,7 @@
 import { compareSamples, labD65, propertiesOf, viewOfPaint, type LabD65, type Paint, type Sample } from '@juxtachrome/core'
 import { computed } from 'vue'
 import { useMixtures } from '~/composables/useMixtures'
-import { grainOf, screenStops, screenSwatch } from '~/composables/useSwatch'
+import { filmSwatch, grainOf, screenStops, screenSwatch } from '~/composables/useSwatch'
 import { useCollection } from '~/stores/collection'
 import { keyOf, useStrip, type StripItem } from '~/stores/strip'
 
@@ -37,7 +37,7 @@ export function useStripSamples() {
     const swatch = screenSwatch(paint)
     const properties = Object.fromEntries(Object.entries(propertiesOf(paint)).map(([k, v]) => [k, v?.value]))
     return {
-      key: paint.id, name: paint.maker && twiceNamed(paint) ? `${paint.name} (${paint.maker})` : paint.name, under: paint.pigments.join(' ') || 'no code', ...swatch, grain: grainOf(paint), paint,
+      key: paint.id, name: paint.maker && twiceNamed(paint) ? `${paint.name} (${paint.maker})` : paint.name, under: paint.pigments.join(' ') || 'no code', ...swatch, stops: filmSwatch(paint), grain: grainOf(paint), paint,
       pigments: paint.pigments, ...(view.masstone ? { masstone: view.masstone } : {}), ...(view.wash ? { wash: view.wash } : {}), ...properties, ...pricePerMl(paint),
     } as StripSample
   }

@@ -1,4 +1,4 @@
-import { colourAt, loadAt, toScreen, viewOfPaint, washRamp, type LabD65, type Paint } from '@juxtachrome/core'
+import { cachedOptics, colourAt, loadAt, toScreen, viewOfPaint, washRamp, type LabD65, type Paint } from '@juxtachrome/core'
 
 export interface ScreenSwatch {
   /** Masstone to wash, for a CSS gradient; empty without a colour. */
@@ -38,6 +38,12 @@ export const screenStops = (labs: readonly LabD65[]): string[] => labs.map((lab)
 /** Masstone to nearly bare paper of a film. */
 export const filmStops = (optics: Parameters<typeof loadAt>[0] & Parameters<typeof colourAt>[0]): string[] =>
   screenStops([0, 0.7, 1.6, 3, 5, 8, 14].map((water) => colourAt(optics, loadAt(optics, water))))
+
+/** A paint's masstone to nearly bare paper as its film predicts it; straight between its swatches where there is no film. */
+export function filmSwatch(paint: Paint): string[] {
+  const optics = cachedOptics(paint)
+  return optics.ok ? filmStops(optics.value) : screenSwatch(paint).stops
+}
 
 export const gradient = (stops: readonly string[], direction = 'to right') =>
   stops.length > 1 ? `linear-gradient(${direction}, ${stops.join(', ')})` : stops.length ? `linear-gradient(${stops[0]}, ${stops[0]})` : undefined

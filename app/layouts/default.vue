@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { onMounted, ref } from 'vue'
+import { onMounted, reactive, ref, watch } from 'vue'
+import { useCommandPalette } from '~/composables/useAppCommands'
 import { useShortcuts } from '~/composables/useShortcuts'
 import { useStart } from '~/composables/useStart'
 import { useKeeper } from '~/stores/keeper'
@@ -11,6 +12,10 @@ const keeper = useKeeper()
 const strip = useStrip()
 usePreferences()
 useShortcuts()
+// what few first pages need is fetched when it is first called for
+const { open, help } = useCommandPalette()
+const asked = reactive({ palette: false, help: false })
+watch([open, help], ([palette, keys]) => { asked.palette ||= palette; asked.help ||= keys })
 const ready = ref(false)
 onMounted(async () => {
   await useStart().start()
@@ -29,10 +34,10 @@ useEventListener(window, 'beforeunload', (event) => { if (!keeper.isSafe) event.
       <slot v-if="ready" />
       <p v-else class="hint p-6">Laying out the paints …</p>
     </main>
-    <StripShelf />
+    <LazyStripShelf v-if="strip.items.length" />
     <NoticeRegion />
     <AskDialog />
-    <CommandPalette />
-    <ShortcutHelp />
+    <LazyCommandPalette v-if="asked.palette" />
+    <LazyShortcutHelp v-if="asked.help" />
   </div>
 </template>

@@ -27,16 +27,16 @@ function pick(paintId: string) {
       <nav aria-label="Ways to mix" class="flex flex-wrap gap-1"><NuxtLink v-for="v in BENCH_VIEWS" :key="v" class="btn btn-quiet" :to="`/bench?view=${v}`" :aria-current="v === view ? 'page' : undefined" :class="v === view ? 'underline decoration-2 underline-offset-8' : ''">{{ LABELS[v] }}</NuxtLink></nav>
     </div>
     <EmptyCollection v-if="collection.paints.length === 0" />
-    <div v-else class="grid gap-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
+    <div v-else class="grid grid-cols-1 gap-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
       <BenchDrawer v-if="view !== 'recipe'" :chosen="bench.parts.map((p) => p.paintId)" @pick="pick" />
       <div v-else><TargetChooser /><label class="mt-3 flex items-center gap-2 text-sm">Mixed from <select v-model="bench.scope" class="input"><option value="">the whole collection</option><option v-for="p in collection.palettes" :key="p.id" :value="p.id">{{ p.name }}</option></select></label></div>
       <div class="min-w-0 space-y-4">
-        <div v-if="view === 'mix'" class="grid gap-4 md:grid-cols-2">
-          <section class="panel p-3" aria-label="Parts">
+        <div v-if="view === 'mix'" class="grid grid-cols-1 gap-4 md:grid-cols-2">
+          <section class="panel min-w-0 p-3" aria-label="Parts">
             <p v-if="bench.parts.length === 0" class="hint">Choose two to five paints from the drawer. Slide the parts and the water; the mixture is predicted from masstone to wash as a film on white paper.</p>
             <MixParts />
           </section>
-          <section class="panel p-3">
+          <section class="panel min-w-0 p-3">
             <MixResult v-if="mix?.ok" :parts="bench.parts" :water="bench.water" :mix="mix.value" />
             <p v-else-if="mix" role="alert" class="text-trouble">{{ mix.error.message }}</p>
             <p v-else class="hint">The mixture appears here, with its lean, value, chroma, and how sure the prediction is.</p>

@@ -28,14 +28,14 @@ const curves = computed(() => strip.items.flatMap((item) => {
     <h1 class="mb-2">Side by side</h1>
     <p v-if="samples.length < 2" class="panel max-w-2xl p-5">Send two or more paints, mixtures or colours to the strip along the bottom; what differs between them is read here.</p>
     <template v-else>
-      <section v-if="comparison && pair" class="panel mb-4 p-4" aria-label="What differs" aria-live="polite">
-        <div class="mb-3 grid grid-cols-2 bg-ground"><SwatchBand v-for="s in pair" :key="s.key" :stops="s.stops" :grain="s.grain" :marked="s.marked" :assumed="s.assumed" direction="to bottom" class="h-32" /></div>
-        <h2>{{ pair[0].name }} and {{ pair[1].name }}</h2>
+      <section v-if="comparison && pair" class="panel mb-4 grid gap-4 p-4 md:grid-cols-2" aria-label="What differs" aria-live="polite">
+        <div class="grid grid-cols-2 self-start bg-ground"><SwatchBand v-for="s in pair" :key="s.key" :stops="s.stops" :grain="s.grain" :marked="s.marked" :assumed="s.assumed" direction="to bottom" class="h-44" /></div>
+        <div><h2>{{ pair[0].name }} and {{ pair[1].name }}</h2>
         <ul class="mt-1"><li v-for="line in comparison.lines" :key="line">{{ line }}</li></ul>
-        <p class="mt-2 font-medium">{{ comparison.missed }}</p>
+        <p class="mt-2 font-medium">{{ comparison.missed }}</p></div>
       </section>
       <p v-else class="hint mb-3">Choose two samples on the strip to read what differs in words; all of them are plotted here.</p>
-      <div class="grid gap-4 lg:grid-cols-2"><HueChromaPlot class="panel p-3" :samples="shown" /><div class="space-y-4"><ValueStrip class="panel p-3" :samples="shown" /><SpectrumChart v-if="curves.length" class="panel p-3" title="Reflectance of the masstones on white paper, modelled" :curves="curves" /></div></div>
+      <div class="grid grid-cols-1 gap-4 lg:grid-cols-2"><HueChromaPlot class="panel p-3" :samples="shown" /><div class="space-y-4"><ValueStrip class="panel p-3" :samples="shown" /><SpectrumChart v-if="curves.length" class="panel p-3" title="Reflectance of the masstones on white paper, modelled" :curves="curves" /></div></div>
     </template>
   </div>
 </template>

@@ -19,7 +19,8 @@ export const useNotices = defineStore('notices', () => {
   function say(text: string, tone: Notice['tone'] = 'done') {
     const id = next++
     list.value = [...list.value.slice(-2), { id, tone, text }]
-    if (tone === 'done') setTimeout(() => dismiss(id), 5000)
+    // trouble stays long enough to be read twice; what must not be missed has its own banner
+    setTimeout(() => dismiss(id), tone === 'done' ? 5000 : 15_000)
   }
 
   return { list, say, trouble: (text: string) => say(text, 'trouble'), dismiss }

@@ -9,7 +9,8 @@ export function createRunner(send: (message: FromWorker) => void, pause: () => P
 
   async function run(id: number, name: JobName, request: unknown) {
     try {
-      const running = (RUNNERS[name] as (r: unknown) => Generator<unknown, unknown>)(request)
+      const run = (await RUNNERS[name]()) as (r: unknown) => Generator<unknown, unknown>
+      const running = run(request)
       let sliceEnds = performance.now() + SLICE
       for (;;) {
         const step = running.next()

@@ -1,10 +1,10 @@
-import { recipesFromPaints, type PaintRecipes, type PaintsQuestion } from './mixing/recipes/recipesFromPaints'
+import type { Arrangement, OrderProgress, OrderRequest } from './arranging/order'
+import type { Collection, ReadProgress } from './documents/collectionFile'
 import type { RecipeProgress } from './mixing/recipes/findRecipes'
-import { readSwatchSheet, type SheetProgress, type SheetQuestion, type SheetReading } from './paints/sheet/readSwatchSheet'
-import { readSpectra, type SpectralFile } from './paints/readSpectra'
-import { arrangeInOrder, type Arrangement, type OrderProgress, type OrderRequest } from './arranging/order'
-import { readCollection, type Collection, type ReadProgress } from './documents/collectionFile'
-import { readTable, type Table } from './paints/readTable'
+import type { PaintRecipes, PaintsQuestion } from './mixing/recipes/recipesFromPaints'
+import type { SpectralFile } from './paints/readSpectra'
+import type { Table } from './paints/readTable'
+import type { SheetProgress, SheetQuestion, SheetReading } from './paints/sheet/readSwatchSheet'
 import type { Result } from './result'
 
 /** What a worker may be asked. The worker and its client import this one file. */
@@ -20,19 +20,34 @@ export type JobName = keyof Jobs
 
 export type Running<N extends JobName> = Generator<Jobs[N]['progress'], Result<Jobs[N]['value']>>
 
-/** How each job is run: a generator that yields progress, so that it can be stopped between two steps. */
-export const RUNNERS: { readonly [N in JobName]: (request: Jobs[N]['request']) => Running<N> } = {
-  arrangeInOrder,
-  recipesFromPaints,
-  readSwatchSheet,
+export type Runner<N extends JobName> = (request: Jobs[N]['request']) => Running<N>
+
+/** A job of a single step. */
+const atOnce = <N extends JobName>(work: (request: Jobs[N]['request']) => Result<Jobs[N]['value']>): Runner<N> =>
   // eslint-disable-next-line require-yield
-  *readSpectra({ text }) {
-    return readSpectra(text)
+  function* (request) {
+    return work(request)
+  }
+
+/**
+ * How each job is run: a generator that yields progress, so that it can be stopped between two
+ * steps. Each is fetched when it is first asked for, so that a worker starts small.
+ */
+export const RUNNERS: { readonly [N in JobName]: () => Promise<Runner<N>> } = {
+  arrangeInOrder: async () => (await import('./arranging/order')).arrangeInOrder,
+  recipesFromPaints: async () => (await import('./mixing/recipes/recipesFromPaints')).recipesFromPaints,
+  readSwatchSheet: async () => (await import('./paints/sheet/readSwatchSheet')).readSwatchSheet,
+  readSpectra: async () => {
+    const { readSpectra } = await import('./paints/readSpectra')
+    return atOnce<'readSpectra'>(({ text }) => readSpectra(text))
   },
-  readCollection: ({ text }) => readCollection(text),
-  // eslint-disable-next-line require-yield
-  *readTable({ text }) {
-    return readTable(text)
+  readCollection: async () => {
+    const { readCollection } = await import('./documents/collectionFile')
+    return ({ text }) => readCollection(text)
+  },
+  readTable: async () => {
+    const { readTable } = await import('./paints/readTable')
+    return atOnce<'readTable'>(({ text }) => readTable(text))
   },
 }
 

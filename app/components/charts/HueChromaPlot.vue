@@ -27,7 +27,7 @@ const plugins = [pointNumbers(() => look.value.text)]
 <template>
   <figure>
     <figcaption class="text-sm font-medium">Hue and chroma: the further from the middle, the more chromatic</figcaption>
-    <div class="aspect-square max-h-96" role="img" :aria-label="`Hue and chroma. ${inWords.join(' ')}`"><Scatter :data="(data as never)" :options="(options as never)" :plugins="plugins" /></div>
+    <div class="aspect-square max-h-96"><Scatter :aria-label="`Hue and chroma. ${inWords.join(' ')}`" :data="(data as never)" :options="(options as never)" :plugins="plugins" /></div>
     <ul class="hint mt-1 text-xs"><li v-for="line in inWords" :key="line">{{ line }}</li></ul>
     <p class="hint text-xs">Circle: masstone. Diamond: wash.</p>
   </figure>

@@ -29,7 +29,7 @@ const inWords = computed(() => props.curves.map(({ name, values }) => {
 <template>
   <figure>
     <figcaption class="text-sm font-medium">{{ title }}</figcaption>
-    <div class="h-44" role="img" :aria-label="`${title}. ${inWords.join(' ')}`"><Line :data="data" :options="options" /></div>
+    <div class="h-44"><Line :data="data" :options="options" :aria-label="`${title}. ${inWords.join(' ')}`" /></div>
     <ul class="hint mt-1 text-xs"><li v-for="(line, i) in inWords" :key="line" class="flex items-center gap-1.5"><span class="inline-block w-5 border-t-2" :class="curves[i]?.dashed ? 'border-dashed' : ''" :style="{ borderColor: curves[i]?.colour ?? 'currentColor' }" aria-hidden="true" />{{ line }}</li></ul>
   </figure>
 </template>

@@ -21,6 +21,6 @@ const inWords = computed(() => rows.value.map((r) => `${r.name}: from L* ${r.fro
 <template>
   <figure>
     <figcaption class="text-sm font-medium">Value: from masstone to wash</figcaption>
-    <div :style="{ height: `${70 + rows.length * 30}px` }" role="img" :aria-label="`Value. ${inWords}`"><Bar :data="(data as never)" :options="options" /></div>
+    <div :style="{ height: `${70 + rows.length * 30}px` }" ><Bar :aria-label="`Value. ${inWords}`" :data="(data as never)" :options="options" /></div>
   </figure>
 </template>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { behaviourOfMixture, differenceInWords, propertiesOf, viewOfPaint, type FoundRecipe, type RecipeTarget } from '@juxtachrome/core'
+import { behaviourOfMixture, differenceInWords, LIGHTFASTNESSES, propertiesOf, viewOfPaint, type FoundRecipe, type RecipeTarget } from '@juxtachrome/core'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { useRecipeCommands } from '~/commands/recipes'
 import { useMixtures, waterInWords } from '~/composables/useMixtures'
@@ -67,7 +67,9 @@ const targetStops = computed(() => (target.value?.kind === 'paint' ? screenStops
 /** What the stand-in does not do as the target does. */
 function unlike(parts: Parameters<typeof behaviourOfMixture>[0]): string[] {
   const [own, its] = [behaviourOfMixture(parts), propertiesOf(targetPaint.value!)]
-  return (['granulation', 'staining', 'lightfastness'] as const).flatMap((b) => (own[b] && its[b] && own[b] !== its[b].value ? [`${b === 'lightfastness' ? 'lightfastness ' : ''}${own[b]}, not ${its[b].value}`] : []))
+  const behaviours = (['granulation', 'staining'] as const).flatMap((b) => (own[b] && its[b] && own[b] !== its[b].value ? [`${own[b]}, not ${its[b].value}`] : []))
+  const fades = own.lightfastness && its.lightfastness && LIGHTFASTNESSES.indexOf(own.lightfastness) > LIGHTFASTNESSES.indexOf(its.lightfastness.value)
+  return fades ? [...behaviours, `fades sooner: lightfastness ${own.lightfastness}, not ${its.lightfastness!.value}`] : behaviours
 }
 const differenceWords = (r: FoundRecipe) => r.differences.wash === undefined ? `${differenceInWords(r.difference)}, ${r.difference.toFixed(1)}` : `masstone ${differenceInWords(r.differences.masstone!)}, ${r.differences.masstone!.toFixed(1)}; wash ${differenceInWords(r.differences.wash)}, ${r.differences.wash.toFixed(1)}`
 function keep(row: (typeof rows.value)[number]) {
@@ -85,12 +87,12 @@ function keep(row: (typeof rows.value)[number]) {
     <p v-if="!bench.target" class="hint">Choose what to match: a paint you miss, a colour, or a spot in a photograph. The best mixtures of the paints at hand come up here, simple ones first.</p>
     <p v-if="trouble" role="alert" class="text-trouble">{{ trouble }}</p>
     <ol class="space-y-2">
-      <li v-for="row in rows" :key="row.key" class="panel p-2">
-        <div class="flex items-stretch gap-3">
+      <li v-for="row in rows" :key="row.key" class="panel flex flex-wrap items-center gap-x-3 gap-y-1 p-2">
+        <div class="flex min-w-0 grow basis-80 items-stretch gap-3">
           <div class="flex w-36 shrink-0 bg-ground" aria-hidden="true"><SwatchBand :stops="targetStops" direction="to bottom" class="h-14 w-1/2" /><SwatchBand :stops="row.stops" direction="to bottom" class="h-14 w-1/2" /></div>
           <div class="min-w-0 grow"><p class="font-medium">{{ row.words }}</p><p class="text-sm">{{ differenceWords(row.recipe) }}{{ row.recipe.differences.wash === undefined ? `; ${waterInWords(row.recipe.water)}` : '' }}</p><p v-if="row.unlike.length" class="hint text-sm">Unlike it: {{ row.unlike.join('; ') }}</p></div>
         </div>
-        <div class="mt-1 flex flex-wrap gap-2"><button class="btn" @click="bench.lay(row.parts, row.recipe.water); navigateTo('/bench?view=mix')">To the bench</button><button class="btn btn-quiet" @click="strip.put({ kind: 'mix', name: row.words, parts: row.parts, water: row.recipe.water })">To the strip</button><button class="btn btn-quiet" @click="keep(row)">Keep the recipe</button></div>
+        <div class="flex flex-wrap gap-1"><button class="btn" @click="bench.lay(row.parts, row.recipe.water); navigateTo('/bench?view=mix')">To the bench</button><button class="btn btn-quiet" @click="strip.put({ kind: 'mix', name: row.words, parts: row.parts, water: row.recipe.water })">To the strip</button><button class="btn btn-quiet" @click="keep(row)">Keep it</button></div>
       </li>
     </ol>
     <p v-if="rows.length" class="hint mt-2 text-sm">Left: what to match. Right: predicted. Parts are a start; your eye has the last word.</p>

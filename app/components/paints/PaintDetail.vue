@@ -63,7 +63,7 @@ async function remove() {
       <button class="btn" @click="strip.lay(paint.id)">To the strip</button>
       <button class="btn btn-quiet" @click="emit('close')">Close</button>
     </div>
-    <div class="mb-3 bg-ground p-3"><PaintSwatch :paint="paint" class="h-20" /></div>
+    <div class="mb-3 bg-ground p-3"><PaintSwatch :paint="paint" film class="h-20" /></div>
     <PaintForm v-if="editing" :key="paint.id" :paint="paint" @save="save" @cancel="editing = false" />
     <template v-else>
       <p class="mb-1"><template v-for="(code, i) in paint.pigments" :key="code"><template v-if="i">, </template><NuxtLink class="link" :to="`/pigments/${encodeURIComponent(pigmentByCode(code)?.id ?? code)}`">{{ code }}</NuxtLink></template><span v-if="!paint.pigments.length" class="hint">no code on the label</span></p>

@@ -39,7 +39,7 @@ const palettes = computed(() => collection.palettes.flatMap((palette) => {
   <article class="p-4" :aria-label="pigment.id">
     <div class="mb-2 flex items-start gap-2">
       <div class="min-w-0 grow"><h2 class="text-lg">{{ pigment.code }} <span v-if="pigment.variant" class="italic">{{ pigment.variant }}</span></h2><p>{{ pigment.names.join(', ') }}</p></div>
-      <button class="btn" @click="strip.put({ kind: 'colour', name: `${pigment.id} reference`, L: pigment.masstone.L, a: pigment.masstone.a, b: pigment.masstone.b })">To the strip</button>
+      <button class="btn shrink-0" @click="strip.put({ kind: 'colour', name: `${pigment.id} reference`, L: pigment.masstone.L, a: pigment.masstone.a, b: pigment.masstone.b })">To the strip</button>
       <button class="btn btn-quiet" @click="emit('close')">Close</button>
     </div>
     <div class="mb-2 bg-ground p-3"><SwatchBand :stops="stops" :grain="grainOf(pigment)" :marked="!inModel || pigment.kind === 'dye'" class="h-16" /></div>

@@ -24,8 +24,8 @@ const options = () => [
       <img src="/icon.svg" alt="" width="26" height="26" >
       <span>Juxtachrome</span>
     </NuxtLink>
-    <nav aria-label="Main" class="order-last flex w-full gap-1 sm:order-none sm:w-auto">
-      <NuxtLink v-for="page in PAGES" :key="page.to" :to="page.to" class="btn btn-quiet grow sm:grow-0" :aria-current="isHere(page.to) ? 'page' : undefined" :class="isHere(page.to) ? 'underline decoration-2 underline-offset-8' : ''">
+    <nav aria-label="Main" class="order-last flex w-full gap-0.5 sm:order-none sm:gap-1 sm:w-auto">
+      <NuxtLink v-for="page in PAGES" :key="page.to" :to="page.to" class="btn btn-quiet grow max-sm:px-1 max-sm:text-sm sm:grow-0" :aria-current="isHere(page.to) ? 'page' : undefined" :class="isHere(page.to) ? 'underline decoration-2 underline-offset-8' : ''">
         {{ page.label }}
       </NuxtLink>
     </nav>

@@ -103,7 +103,7 @@ function save() {
     <div class="flex flex-wrap gap-2"><label class="btn btn-primary cursor-pointer">Choose a photograph<input type="file" class="sr-only" accept="image/*" @change="choose" ></label><button v-if="collection.paints.length" class="btn" @click="tryIt">Try it with a made-up sheet</button></div>
     <p v-if="trouble" role="alert" class="border-l-4 border-trouble pl-2 text-trouble">{{ trouble }}</p>
     <template v-if="photo">
-      <div class="grid gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
+      <div class="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <SheetCorners v-model="corners" :photo="photo" :rows="rows" :columns="columns" />
         <div class="space-y-2">
           <p class="text-sm">Lay corners 1 to 4 on the outer edges of the grid, in reading order. Drag them, or move them with the arrow keys.</p>
@@ -118,13 +118,13 @@ function save() {
     <template v-if="reading">
       <h2>What was read</h2>
       <p v-for="c in reading.cautions" :key="c" class="border-l-4 border-edge pl-2">{{ c }}</p>
-      <div class="overflow-x-auto" tabindex="0" role="region" aria-label="Cells read">
+      <div class="panel overflow-x-auto p-2" tabindex="0" role="region" aria-label="Cells read">
         <table class="plain"><thead><tr><th>Save</th><th>Cell</th><th>Read</th><th>Before</th><th>Paint</th><th>Kind</th><th>L* a* b*</th><th>Confidence</th></tr></thead>
           <tbody><tr v-for="{ cell, i, hex, kind: k, known } in cells" :key="i">
             <td><input v-model="taken[i]" type="checkbox" class="size-5" :disabled="!named[i]" :aria-label="`Save row ${cell.row + 1}, column ${cell.column + 1}`" ></td>
             <td>{{ cell.row + 1 }}, {{ cell.column + 1 }}</td><td><span class="block h-7 w-14" :style="{ background: hex }" /></td><td><PaintSwatch v-if="known" :paint="known" class="h-7 w-14" /></td>
             <td><select v-model="named[i]" class="input min-w-44" :aria-label="`Paint of row ${cell.row + 1}, column ${cell.column + 1}`"><option value="">none</option><option v-for="p in order" :key="p.id" :value="p.id">{{ p.name }}, {{ p.maker }}</option></select></td>
-            <td>{{ k }}</td><td>{{ cell.lab.L.toFixed(0) }} {{ cell.lab.a.toFixed(0) }} {{ cell.lab.b.toFixed(0) }}</td><td>{{ cell.empty ? 'bare paper' : `${cell.confidence}, ± ${cell.sd.toFixed(1)}` }}<span v-if="cell.remarks.length" class="hint block">{{ cell.remarks.join('; ') }}</span></td>
+            <td>{{ k }}</td><td class="whitespace-nowrap">{{ cell.lab.L.toFixed(0) }} {{ cell.lab.a.toFixed(0) }} {{ cell.lab.b.toFixed(0) }}</td><td>{{ cell.empty ? 'bare paper' : `${cell.confidence}, ± ${cell.sd.toFixed(1)}` }}<span v-if="cell.remarks.length" class="hint block">{{ cell.remarks.join('; ') }}</span></td>
           </tr></tbody>
         </table>
       </div>

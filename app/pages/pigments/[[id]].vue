@@ -28,9 +28,11 @@ async function close() {
 </script>
 
 <template>
+  <div class="flex grow flex-col">
+  <h1 class="sr-only">Pigments</h1>
   <div class="mx-auto grid w-full max-w-7xl grow grid-cols-1 gap-4 p-3 lg:grid-cols-[minmax(0,1fr)_28rem]">
     <section class="flex min-h-0 flex-col" :class="open ? 'max-lg:hidden' : ''" aria-label="Reference of pigments">
-      <h1 class="mb-2">Pigments</h1>
+      <p class="mb-2 text-xl font-semibold" aria-hidden="true">Pigments</p>
       <div class="flex flex-wrap gap-2">
         <input v-model="filter.text" type="search" class="input min-w-40 grow basis-52" aria-label="Search pigments" placeholder="PB29, quinacridone, 77007 …" maxlength="100" >
         <select class="input w-auto" aria-label="Family" :value="filter.family ?? ''" @change="set('family', ($event.target as HTMLSelectElement).value)"><option value="">every family</option><option v-for="f in HUE_FAMILIES" :key="f">{{ f }}</option></select>
@@ -50,5 +52,6 @@ async function close() {
     </section>
     <aside v-if="open" class="panel min-w-0 self-start overflow-y-auto lg:sticky lg:top-3 lg:max-h-[calc(100dvh-5rem-var(--strip))]" tabindex="0" aria-label="Pigment"><PigmentDetail :pigment="open" @close="close" /></aside>
     <p v-else class="hint hidden self-start p-4 lg:block">Choose a pigment to see its colour, how it behaves, what its code can hide, and which of your paints and palettes contain it. Every figure says what stands behind it.</p>
+  </div>
   </div>
 </template>

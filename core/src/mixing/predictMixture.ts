@@ -44,7 +44,7 @@ export interface MixturePrediction {
 }
 
 /** One in twenty predictions is this many times further off than the median (measured in docs/accuracy.md). */
-const TAIL = 3.3
+const TAIL = 3
 
 /**
  * What paints mixed in parts look like on white paper, from masstone to wash: two-constant

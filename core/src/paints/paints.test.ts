@@ -18,9 +18,11 @@ describe('order', () => {
   it('unrolls the wheel: yellow, red, blue, green, then earths, neutrals, whites, paints without colour', () => {
     expect(ids(byWheel)).toEqual(['lemon', 'code', 'red', 'blue', 'green', 'umber', 'black', 'white', 'blank'])
   })
-  it('light to dark puts paints without swatch last', () => {
+  it('light to dark takes the code’s typical colour where no swatch is recorded, and puts paints with neither last', () => {
     expect(ids(byLightness).slice(0, 2)).toEqual(['white', 'lemon'])
-    expect(ids(byLightness).slice(-2)).toEqual(['code', 'blank'])
+    expect(ids(byLightness).at(-1)).toBe('blank')
+    expect(viewOfPaint(COLLECTION.find((p) => p.id === 'code')!).assumed).toBe(true)
+    expect(viewOfPaint(COLLECTION.find((p) => p.id === 'lemon')!).assumed).toBeUndefined()
   })
   it('says how it knows a family, and lets the artist decide', () => {
     expect(viewOfPaint(COLLECTION[8]!)).toMatchObject({ family: 'yellow', familyFrom: 'pigment' })

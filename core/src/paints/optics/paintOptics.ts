@@ -49,7 +49,7 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
   const names = { pigments: starts.map((p) => p.id), ...(pigments.length ? {} : { assumedLike: true }) }
   if (masstone?.spectrum ?? wash?.spectrum) {
     const spectral = filmFromSpectra(masstone?.spectrum, wash?.spectrum, scatteringOf(paint, films))
-    return spectral.ok ? ok({ ...spectral.value, basis: 'spectra', expectedError: 1.4, ...names }) : spectral
+    return spectral.ok ? ok({ ...spectral.value, basis: 'spectra', expectedError: EXPECTED.spectra, ...names }) : spectral
   }
   if (!masstone && !wash) return ok({ ...together(films), basis: 'reference', expectedError: EXPECTED.reference, ...names, residual: {} })
   const targets = targetsOf(paint)
@@ -60,11 +60,12 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
 }
 
 /** Median error of mixtures without noise in the swatches; each unit of noise adds SLOPE (simulated; see docs/accuracy.md). */
-const EXPECTED = { 'both swatches': 1.4, 'masstone only': 3.1, 'wash only': 3.1, reference: 5 }
-const SLOPE = 0.65
+const EXPECTED = { spectra: 1.5, 'both swatches': 1.7, 'masstone only': 4.2, 'wash only': 4.2, reference: 6.3 }
+const SLOPE = 0.4
+const UNKNOWN_PIGMENT = 1.4
 function expectedOf(basis: 'both swatches' | 'masstone only' | 'wash only', { masstone, wash }: Targets, known: boolean): number {
   const sd = Math.max(masstone?.sd ?? 0, wash?.sd ?? 0)
-  return EXPECTED[basis] + SLOPE * sd + (known ? 0 : 0.7)
+  return EXPECTED[basis] + SLOPE * sd + (known ? 0 : UNKNOWN_PIGMENT)
 }
 
 /** The reference pigments of a paint's codes; where a code has variants, the artist's choice or the nearest swatch. */

@@ -23,7 +23,7 @@ export interface SheetCell {
   row: number
   column: number
   lab: LabD65
-  /** Spread over the cell, one standard deviation, CIEDE2000; also the trust a swatch saved from it gets. */
+  /** Doubt of the colour, one standard deviation, CIEDE2000; the trust that a swatch saved from it gets. */
   sd: number
   confidence: 'good' | 'fair' | 'poor'
   /** What lowers the confidence, in words. */
@@ -145,14 +145,31 @@ function readCell(image: Pixels, map: GridToImage, light: PaperLight, { row, col
   }
   const mean = [0, 1, 2].map((c) => trimmedMean(ratios.map((r) => r[c]!))) as Rgb
   const lab = labOfRatio(mean)
-  const spread = ratios.filter((_, i) => i % 7 === 0).map((r) => colourDifference(labOfRatio(r), lab)).sort((p, q) => p - q)
-  const sd = Math.min(50, Math.max(0.8, spread[Math.floor(spread.length * 0.68)] ?? 0))
+  const spread = spreadOf(ratios, count, lab)
+  const sd = Math.min(50, Math.hypot(CAMERA_SD, spread / 2))
   const remarks = [
-    ...(sd > 6 ? ['uneven: a wash that runs, or the grid is off'] : []),
+    ...(spread > 5 ? ['uneven: a wash that runs, or the grid is off'] : []),
     ...(clipped / ratios.length > 0.3 ? ['a channel is at its end: outside what the camera shows'] : []),
     ...(lab.L < 12 ? ['very dark: shadow or gloss may mislead'] : []),
   ]
-  return { row, column, lab: labD65(Math.min(100, lab.L), lab.a, lab.b), sd, confidence: remarks.length ? (sd > 10 ? 'poor' : 'fair') : sd > 4 ? 'fair' : 'good', remarks, empty: colourDifference(lab, BARE) < EMPTY_BELOW }
+  return { row, column, lab: labD65(Math.min(100, lab.L), lab.a, lab.b), sd, confidence: spread > 12 ? 'poor' : remarks.length || spread > 3 ? 'fair' : 'good', remarks, empty: colourDifference(lab, BARE) < EMPTY_BELOW }
+}
+
+/** Doubt of a cell's colour that no repetition takes away: camera, light, encoding (judgement). */
+const CAMERA_SD = 1.2
+const BLOCKS = 6
+
+/** How far the means of blocks of a cell lie from its colour, CIEDE2000, two thirds of them: grain and camera noise level out, a running wash does not. */
+function spreadOf(ratios: readonly Rgb[], count: number, lab: LabD65): number {
+  const sums = Array.from({ length: BLOCKS * BLOCKS }, () => [0, 0, 0, 0])
+  ratios.forEach((rgb, i) => {
+    const block = Math.floor(((i % count) * BLOCKS) / count) + BLOCKS * Math.floor((Math.floor(i / count) * BLOCKS) / count)
+    const sum = sums[block]!
+    for (const c of [0, 1, 2] as const) sum[c]! += rgb[c]
+    sum[3]! += 1
+  })
+  const off = sums.map(([r, g, b, n]) => colourDifference(labOfRatio([r! / n!, g! / n!, b! / n!]), lab)).sort((p, q) => p - q)
+  return off[Math.floor(off.length * 0.68)]!
 }
 
 /** Mean without the highest and lowest fifth. */

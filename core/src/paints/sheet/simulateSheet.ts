@@ -9,6 +9,8 @@ import type { Pixels } from './readSwatchSheet'
 export interface SheetConditions {
   /** Noise of the camera, one standard deviation in linear light at the paper, 0..0.2. */
   noise?: number
+  /** A telephone's tone curve: how much contrast is added in the middle, 0..0.4. */
+  tone?: number
   /** Tilt of the camera: how much the far edge shrinks, 0..0.4. */
   tilt?: number
   /** Fall of the light across the sheet, 0..0.7. */
@@ -29,6 +31,7 @@ function linearOf({ L, a, b }: LabD65): [number, number, number] {
   const [X, Y, Z] = [0.95047 * inverse(fy + a / 500), inverse(fy), 1.08897 * inverse(fy - b / 200)]
   return [3.2404542 * X - 1.5371385 * Y - 0.4985314 * Z, -0.969266 * X + 1.8760108 * Y + 0.041556 * Z, 0.0556434 * X - 0.2040259 * Y + 1.0572252 * Z]
 }
+const curved = (byte: number, tone: number) => byte - (255 * tone * Math.sin((2 * Math.PI * byte) / 255)) / (2 * Math.PI)
 const encode = (v: number) => 255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)
 
 /**
@@ -38,7 +41,7 @@ const encode = (v: number) => 255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (
  * Errors: `corners-crossed` for a tilt beyond reason.
  */
 export function simulateSheet(colours: readonly (LabD65 | undefined)[], columns: number, width: number, height: number, conditions: SheetConditions = {}): Result<SimulatedSheet> {
-  const { noise = 0, tilt = 0, uneven = 0, light = [1, 1, 1], exposure = 0.82, seed = 1 } = conditions
+  const { noise = 0, tone = 0, tilt = 0, uneven = 0, light = [1, 1, 1], exposure = 0.82, seed = 1 } = conditions
   const rows = Math.ceil(colours.length / columns)
   const gap = 0.22
   const margin = 0.09
@@ -53,12 +56,12 @@ export function simulateSheet(colours: readonly (LabD65 | undefined)[], columns:
   for (let y = 0; y < height; y += 1) {
     for (let x = 0; x < width; x += 1) {
       const [u, v] = back(x, y)
-      const own = inCell(u * columns, v * rows, gap) ? painted[Math.floor(v * rows) * columns + Math.floor(u * columns)] : undefined
+      const own = u < 1 && v < 1 && inCell(u * columns, v * rows, gap) ? painted[Math.floor(v * rows) * columns + Math.floor(u * columns)] : undefined
       const fall = 1 - uneven * (0.6 * u + 0.4 * v) * 0.9
       const at = (y * width + x) * 4
       for (let c = 0; c < 3; c += 1) {
         const seen = (own ? own[c]! / PAPER : 1) * exposure * fall * light[c]!
-        data[at + c] = Math.round(encode(Math.max(0, Math.min(1, seen + (noise ? gauss() * noise * 0.5 : 0)))))
+        data[at + c] = Math.round(curved(encode(Math.max(0, Math.min(1, seen + (noise ? gauss() * noise : 0)))), tone))
       }
       data[at + 3] = 255
     }

@@ -96,10 +96,8 @@ function sheets() {
     const all = []
     for (let seed = 1; seed <= 3; seed += 1) {
       const sheet = must(core.simulateSheet(colours, 10, 1600, 1200, { ...how, seed }))
-      const reading = core.readSwatchSheet({ ...sheet, corners: sheet.corners.map(({ x, y }) => ({ x: x + off, y: y - off })) })
-      let step = reading.next()
-      while (!step.done) step = reading.next()
-      must(step.value).cells.forEach((cell, i) => { if (colours[i]) all.push(far(cell.lab, colours[i])) })
+      const reading = must(core.readSwatchSheet({ ...sheet, corners: sheet.corners.map(({ x, y }) => ({ x: x + off, y: y - off })) }))
+      reading.cells.forEach((cell, i) => { if (colours[i]) all.push(far(cell.lab, colours[i])) })
     }
     return row(name, stats(all))
   })

@@ -73,7 +73,7 @@ function benchOptics() {
   line('fit a reference pigment, nothing cached', ms(time((i) => core.opticsOfPaint({ pigments: [usable[i].code] }), 60).median))
   const paints = pick(48).map((p) => ({ id: p.id, optics: core.referenceFilm(p) }))
   const targets = [[55, 20, 25], [40, -20, 10], [60, -10, -30], [35, 5, 5], [75, 10, 50]].map(([L, a, b]) => ({ kind: 'colour', lab: core.labD65(L, a, b) }))
-  const search = (list, target) => { let first; const begun = performance.now(); const running = core.findRecipes({ target, paints: list }); let step = running.next(); while (!step.done) { first ??= performance.now() - begun; step = running.next() } return { first, best: Math.min(...step.value.value.best.map((r) => r.difference)) } }
+  const search = (list, target) => { let first; const begun = performance.now(); const running = core.searchRecipes({ target, paints: list }); let step = running.next(); while (!step.done) { first ??= performance.now() - begun; step = running.next() } return { first, best: Math.min(...step.value.value.best.map((r) => r.difference)) } }
 
   // the plain way: every triple, every ratio, every load, 36 bands, culori's difference
   const difference = differenceCiede2000()
@@ -110,7 +110,7 @@ function benchOptics() {
   const chart = paints.slice(0, 24)
   line('24 x 24 chart of mixtures, masstone and wash (asked: 50 ms)', ms(time(() => { for (const p of chart) for (const q of chart) { const m = core.mixOptics([{ optics: p.optics, parts: 1 }, { optics: q.optics, parts: 1 }]).value; core.masstoneOf(m); core.washOf(m) } }, 8).median))
   const sheet = core.simulateSheet(usable.slice(0, 48).map((p) => p.masstone), 8, 4000, 3000, { tilt: 0.1, uneven: 0.3 }).value
-  line('read a sheet of 48 cells from 12 megapixels (asked: 3 s)', ms(time(() => { const running = core.readSwatchSheet(sheet); while (!running.next().done); }, 3).median))
+  line('read a sheet of 48 cells from 12 megapixels (asked: 3 s)', ms(time(() => { core.readSwatchSheet(sheet) }, 3).median))
 }
 const gcd = (a, b) => (b === 0 ? a : gcd(b, a % b))
 

@@ -12,10 +12,15 @@ const VIEWS = [
   { name: 'palettes', path: '/palettes' },
   { name: 'new-palette', path: '/palettes?new=1' },
   { name: 'choose', path: '/palettes/landing-tin/choose?place=A5', strip: ['demo-h-french-ultramarine', 'demo-t-ultramarine-deep', 'demo-h-cobalt-blue', 'demo-s-indanthrone-blue'] },
-  { name: 'choose-studio', path: '/palettes/hut-palette/choose' },
   { name: 'arrange', path: '/palettes/hut-palette/arrange' },
   { name: 'fill', path: '/palettes/boat-tray/fill?place=B6' },
   { name: 'key', path: '/palettes/boat-tray/key' },
+  { name: 'pigments', path: `/pigments/${encodeURIComponent('PV19 rose')}` },
+  { name: 'bench', path: '/bench', bench: { parts: [['demo-h-french-ultramarine', 3], ['demo-h-burnt-sienna', 2]], water: 3 } },
+  { name: 'between-two', path: '/bench?view=row', bench: { parts: [['demo-h-french-ultramarine', 3], ['demo-h-burnt-sienna', 2]], water: 3 } },
+  { name: 'recipe', path: '/bench?view=recipe', bench: { parts: [], water: 0, scope: 'landing-tin', target: { kind: 'paint', paintId: 'demo-f-sap-green' } }, wait: 4000 },
+  { name: 'sheet', path: '/swatches', sheet: true },
+  { name: 'compare', path: '/compare', strip: ['demo-h-french-ultramarine', 'demo-t-ultramarine-deep', 'demo-h-cobalt-blue', 'demo-s-indanthrone-blue', { kind: 'mix', name: 'Fog grey', parts: [{ paintId: 'demo-h-french-ultramarine', parts: 3 }, { paintId: 'demo-h-burnt-sienna', parts: 2 }], water: 3 }] },
   { name: 'import', path: '/import', csv: true },
   { name: 'data-dark', path: '/data', dark: true },
   { name: 'choose-tablet', path: '/palettes/boat-tray/choose', width: 768, height: 1024 },
@@ -28,12 +33,20 @@ const { driver, close } = await openBrowser()
 try {
   await driver.get(url)
   await driver.wait(async () => (await driver.findElements(By.css('main li'))).length > 3, 20_000)
-  for (const { name, path, script, strip, csv, dark, width = 1280, height = 800 } of VIEWS) {
+  for (const { name, path, script, strip, csv, dark, bench, sheet, wait = 700, width = 1280, height = 800 } of VIEWS) {
     await setSize(driver, width, height)
     await driver.executeScript('localStorage.setItem("jx-theme", arguments[0]); localStorage.setItem("jx-strip", arguments[1])', dark ? 'dark' : 'light', JSON.stringify(strip ?? []))
+    const laid = bench && { ...bench, scope: bench.scope ?? '', parts: bench.parts.map(([paintId, parts]) => ({ paintId, parts })) }
+    await driver.executeScript('localStorage.setItem("jx-bench", arguments[0])', JSON.stringify(laid ?? { parts: [], water: 0, scope: '' }))
     await driver.get(url + path)
     await driver.wait(async () => !(await driver.findElement(By.css('body')).getText()).includes('Laying out'), 20_000)
-    await driver.sleep(700)
+    await driver.sleep(wait)
+    if (sheet) {
+      for (const words of ['Try it with a made-up sheet', 'Read the sheet']) {
+        await driver.findElement(By.xpath(`//button[normalize-space()='${words}']`)).click()
+        await driver.sleep(2500)
+      }
+    }
     if (script) await driver.executeScript(script)
     if (strip) for (const i of [0, 1]) await (await driver.findElements(By.css('aside button[aria-pressed]')))[i].click()
     if (csv) {

@@ -36,7 +36,7 @@ const atOnce = <N extends JobName>(work: (request: Jobs[N]['request']) => Result
 export const RUNNERS: { readonly [N in JobName]: () => Promise<Runner<N>> } = {
   arrangeInOrder: async () => (await import('./arranging/order')).arrangeInOrder,
   recipesFromPaints: async () => (await import('./mixing/recipes/recipesFromPaints')).recipesFromPaints,
-  readSwatchSheet: async () => (await import('./paints/sheet/readSwatchSheet')).readSwatchSheet,
+  readSwatchSheet: async () => (await import('./paints/sheet/readSwatchSheet')).readSwatchSheetInSteps,
   readSpectra: async () => {
     const { readSpectra } = await import('./paints/readSpectra')
     return atOnce<'readSpectra'>(({ text }) => readSpectra(text))

@@ -38,7 +38,7 @@ describe('the swatches of a paint', () => {
     await app.click('Change wash, 1:6')
     await app.type('Wash, 1:6 as typed or picked', '40 0 0')
     await app.press(Key.ENTER)
-    await app.says('would be lighter than the wash')
+    await app.says('is lighter than the wash')
     for (let i = 0; i < 3; i += 1) await app.click('Read with the simulated reader')
     await app.says('3 readings, made up with the noise of an instrument')
     await app.click('Save their mean')

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import {
-  EFFECTS, GRADES, GRANULATIONS, HUE_FAMILIES, LIGHTFASTNESSES, Name, parseColour, parsePigmentCodes, questionCodes, STAININGS, text, TRANSPARENCIES,
+  EFFECTS, GRADES, GRANULATIONS, HUE_FAMILIES, LIGHTFASTNESSES, Name, parseColour, parsePigmentCodes, problemOfSwatchPair, questionCodes, STAININGS, text, TRANSPARENCIES,
   type Paint,
 } from '@juxtachrome/core'
 import { computed, type Ref } from 'vue'
@@ -20,7 +20,7 @@ const schema = z.object({
 })
 type Values = z.infer<typeof schema>
 const p = props.paint
-const { defineField, errors, handleSubmit, values } = useCheckedForm(schema, {
+const { defineField, errors, handleSubmit, setFieldError, values } = useCheckedForm(schema, {
   name: p.name, maker: p.maker, formula: p.formula ?? '', codes: p.pigments.join(', '), series: p.series ?? '', grade: p.grade ?? '', masstone: swatchText(p.masstone), wash: swatchText(p.wash),
   family: p.family ?? '', transparency: p.transparency ?? '', staining: p.staining ?? '', granulation: p.granulation ?? '', lightfastness: p.lightfastness ?? '', effect: p.effect ?? '', note: p.note ?? '',
 })
@@ -36,7 +36,9 @@ const save = handleSubmit((v: Values) => {
   for (const key of ['formula', 'series', 'note', ...CHOICES.map(([k]) => k)] as (keyof Values)[]) after[key] = v[key].trim() || undefined
   after.masstone = toSwatch(v.masstone, props.paint.masstone)
   after.wash = toSwatch(v.wash, props.paint.wash)
-  emit('save', after as Paint)
+  const exchanged = problemOfSwatchPair(after.masstone as Paint['masstone'], after.wash as Paint['wash'])
+  if (exchanged) return setFieldError('masstone', exchanged)
+  return emit('save', after as Paint)
 })
 </script>
 

@@ -7,7 +7,13 @@ import { useStrip } from '~/stores/strip'
 const strip = useStrip()
 const { samples, comparison } = useStripSamples()
 const route = useRoute()
-const lines = computed(() => comparison.value?.lines.slice(0, 3))
+/** The difference in one line, then what else weighs most; the rest is a step away. */
+const lines = computed(() => {
+  const all = comparison.value?.lines
+  if (!all) return undefined
+  const colours = all.filter((l) => /^(masstone|wash): /.test(l))
+  return [colours.join('; '), ...all.filter((l) => !colours.includes(l))].filter(Boolean).slice(0, 4)
+})
 </script>
 
 <template>
@@ -24,8 +30,8 @@ const lines = computed(() => comparison.value?.lines.slice(0, 3))
           <button class="absolute right-0 bottom-0 bg-surface p-1.5" :aria-label="`Take ${sample.name} off the strip`" @click="strip.take(sample.key)"><X :size="12" /></button>
         </li>
       </ul>
-      <div class="hidden w-80 shrink-0 text-sm md:block" aria-live="polite">
-        <ul v-if="lines"><li v-for="line in lines" :key="line" class="truncate">{{ line }}</li></ul>
+      <div class="hidden w-96 shrink-0 text-sm leading-snug md:block" aria-live="polite">
+        <ul v-if="lines"><li v-for="line in lines" :key="line" class="truncate" :title="line">{{ line }}</li></ul>
         <p v-else class="hint">Choose two to read what differs.</p>
         <p class="mt-1 flex gap-3 text-xs"><NuxtLink v-if="route.path !== '/compare'" class="link" to="/compare">Look closer</NuxtLink><button class="link" @click="strip.clear()">Clear the strip</button></p>
       </div>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { colourDifference, differenceInWords, meanReading, parseColour, pigmentVariants, simulatedReader, SWATCH_KINDS, toScreen, viewOfPaint, type Paint, type Reading, type Swatch, type SwatchKind } from '@juxtachrome/core'
+import { colourDifference, differenceInWords, meanReading, parseColour, pigmentVariants, problemOfSwatchPair, simulatedReader, SWATCH_KINDS, toScreen, viewOfPaint, type Paint, type Reading, type Swatch, type SwatchKind } from '@juxtachrome/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { labOfSwatch, opticsOf } from '~/composables/useMixtures'
@@ -59,11 +59,8 @@ function record(kind: SwatchKind, swatch: Swatch | undefined) {
   commands.recordSwatches([{ paintId: props.paint.id, kind, swatch: swatch && { ...swatch, day: swatch.day ?? today.value } }], swatch ? `recorded the ${LABELS[kind].toLowerCase()} of ${props.paint.name}` : `took away the ${LABELS[kind].toLowerCase()} of ${props.paint.name}`)
   open.value = undefined
 }
-/** A masstone lighter than its wash cannot be: refused where it is given. */
-function problemOf(kind: SwatchKind, swatch: Swatch | undefined): string {
-  const [masstone, wash] = [kind === 'masstone' ? swatch : props.paint.masstone, kind === 'wash' ? swatch : props.paint.wash]
-  return masstone && wash && masstone.L > wash.L + 3 && masstone.L < 90 ? `The masstone (L* ${masstone.L.toFixed(0)}) would be lighter than the wash (L* ${wash.L.toFixed(0)}). Are the two exchanged?` : ''
-}
+const problemOf = (kind: SwatchKind, swatch: Swatch | undefined) =>
+  problemOfSwatchPair(kind === 'masstone' ? swatch : props.paint.masstone, kind === 'wash' ? swatch : props.paint.wash) ?? ''
 const reader = reactive({ seed: 1 })
 async function readOnce(kind: SwatchKind) {
   reader.seed += 1

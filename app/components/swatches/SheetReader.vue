@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { simulateSheet, toScreen, viewOfPaint, type Corners, type SheetReading } from '@juxtachrome/core'
+import { problemOfSwatchPair, simulateSheet, toScreen, viewOfPaint, type Corners, type SheetReading } from '@juxtachrome/core'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { decodePhoto, usePhoto } from '~/composables/usePhoto'
@@ -14,7 +14,9 @@ const { photo, put } = usePhoto()
 const rows = ref(6)
 const columns = ref(8)
 const gap = ref(20)
+const TYPED = 'a typed list'
 const source = ref('')
+const list = ref('')
 const kind = ref<'masstone' | 'wash' | 'in turn'>('masstone')
 const corners = ref<Corners>([{ x: 0, y: 0 }, { x: 1, y: 0 }, { x: 1, y: 1 }, { x: 0, y: 1 }])
 const trouble = ref('')
@@ -42,7 +44,7 @@ function choose(event: Event) {
 }
 /** A made-up photograph of the paints at hand, tilted and unevenly lit, to try this out. */
 async function tryIt() {
-  const colours = order.value.slice(0, 24).map((p) => viewOfPaint(p).masstone)
+  const colours = order.value.slice(0, 24).map((p) => p && viewOfPaint(p).masstone)
   const sheet = simulateSheet(colours, 6, 1500, 1100, { noise: 0.02, tilt: 0.12, uneven: 0.35, light: [1, 0.92, 0.82] })
   if (!sheet.ok) return
   const canvas = new OffscreenCanvas(sheet.value.image.width, sheet.value.image.height)
@@ -54,6 +56,7 @@ async function tryIt() {
 }
 /** The paints in the order in which they name the cells: a palette's own order, or the collection by name. */
 const order = computed(() => {
+  if (source.value === TYPED) return list.value.split('\n').map((l) => l.trim()).filter(Boolean).map((l) => collection.paint(collection.find(l)?.[0]))
   const palette = source.value ? collection.palette(source.value) : undefined
   if (!palette) return [...collection.paints].sort((p, q) => p.name.localeCompare(q.name))
   return palette.holder.places.flatMap(({ id }) => collection.paint(palette.plan[id]?.paintId) ?? [])
@@ -70,7 +73,7 @@ function name() {
   })
   taken.value = cells.map((cell, i) => Boolean(named.value[i]) && !cell.empty && cell.confidence !== 'poor')
 }
-watch([source, kind], name)
+watch([source, kind, list], name)
 
 async function read() {
   if (!photo.value) return
@@ -87,10 +90,17 @@ async function read() {
   reading.value = result.value
   name()
 }
-const cells = computed(() => (reading.value?.cells ?? []).map((cell, i) => ({ cell, i, hex: toScreen(cell.lab).hex, kind: kindOf(i), known: collection.paint(named.value[i]) })))
-const count = computed(() => taken.value.filter((t, i) => t && named.value[i]).length)
+const paints = computed(() => [...collection.paints].sort((p, q) => p.name.localeCompare(q.name)))
+const cells = computed(() => (reading.value?.cells ?? []).map((cell, i) => {
+  const [own, known] = [kindOf(i), collection.paint(named.value[i])]
+  const beside = kind.value === 'in turn' ? reading.value!.cells[own === 'masstone' ? i + 1 : i - 1]?.lab : known?.[own === 'masstone' ? 'wash' : 'masstone']
+  const problem = own === 'masstone' ? problemOfSwatchPair(cell.lab, beside) : problemOfSwatchPair(beside, cell.lab)
+  return { cell, i, hex: toScreen(cell.lab).hex, kind: own, known, problem: known ? problem : undefined }
+}))
+const saved = computed(() => cells.value.filter(({ i, problem }) => taken.value[i] && named.value[i] && !problem))
+const count = computed(() => saved.value.length)
 function save() {
-  const swatches = cells.value.filter(({ i }) => taken.value[i] && named.value[i]).map(({ cell, i, kind: k }) => ({ paintId: named.value[i]!, kind: k, lab: cell.lab, sd: cell.sd }))
+  const swatches = saved.value.map(({ cell, i, kind: k }) => ({ paintId: named.value[i]!, kind: k, lab: cell.lab, sd: cell.sd }))
   commands.recordSwatches(swatches.map(({ paintId, kind: k, lab, sd }) => ({ paintId, kind: k, swatch: { L: lab.L, a: lab.a, b: lab.b, source: 'photo', sd, note: photo.value?.name.slice(0, 200) } })), `recorded ${swatches.length} swatches from ${photo.value?.name ?? 'a photograph'}`)
   notices.say(`Recorded ${swatches.length} swatches.`)
   reading.value = undefined
@@ -109,7 +119,8 @@ function save() {
           <p class="text-sm">Lay corners 1 to 4 on the outer edges of the grid, in reading order. Drag them, or move them with the arrow keys.</p>
           <div class="grid grid-cols-3 gap-2"><label class="text-sm">Rows<input v-model.number="rows" class="input" type="number" min="1" max="40" ></label><label class="text-sm">Columns<input v-model.number="columns" class="input" type="number" min="1" max="40" ></label><label class="text-sm">Gap, %<input v-model.number="gap" class="input" type="number" min="5" max="60" ></label></div>
           <label class="block text-sm">Cells hold<select v-model="kind" class="input"><option value="masstone">masstones</option><option value="wash">washes</option><option value="in turn">masstone and wash in turn</option></select></label>
-          <label class="block text-sm">Named in the order of<select v-model="source" class="input"><option value="">the collection, by name</option><option v-for="p in collection.palettes" :key="p.id" :value="p.id">{{ p.name }}</option></select></label>
+          <label class="block text-sm">Named in the order of<select v-model="source" class="input"><option value="">the collection, by name</option><option :value="TYPED">a list that I type</option><option v-for="p in collection.palettes" :key="p.id" :value="p.id">{{ p.name }}</option></select></label>
+          <label v-if="source === TYPED" class="block text-sm">One paint a line, name or code<textarea v-model="list" class="input" rows="5" maxlength="8000" /></label>
           <button class="btn btn-primary" :disabled="progress !== undefined" @click="read">Read the sheet</button>
           <span v-if="progress !== undefined" role="status" class="ml-2"><progress :value="progress" max="1" aria-label="Reading the sheet" /> <button class="link" @click="asked?.cancel()">Cancel</button></span>
         </div>
@@ -120,11 +131,11 @@ function save() {
       <p v-for="c in reading.cautions" :key="c" class="border-l-4 border-edge pl-2">{{ c }}</p>
       <div class="panel overflow-x-auto p-2" tabindex="0" role="region" aria-label="Cells read">
         <table class="plain"><thead><tr><th>Save</th><th>Cell</th><th>Read</th><th>Before</th><th>Paint</th><th>Kind</th><th>L* a* b*</th><th>Confidence</th></tr></thead>
-          <tbody><tr v-for="{ cell, i, hex, kind: k, known } in cells" :key="i">
-            <td><input v-model="taken[i]" type="checkbox" class="size-5" :disabled="!named[i]" :aria-label="`Save row ${cell.row + 1}, column ${cell.column + 1}`" ></td>
+          <tbody><tr v-for="{ cell, i, hex, kind: k, known, problem } in cells" :key="i">
+            <td><input v-model="taken[i]" type="checkbox" class="size-5" :disabled="!named[i] || Boolean(problem)" :aria-label="`Save row ${cell.row + 1}, column ${cell.column + 1}`" ></td>
             <td>{{ cell.row + 1 }}, {{ cell.column + 1 }}</td><td><span class="block h-7 w-14" :style="{ background: hex }" /></td><td><PaintSwatch v-if="known" :paint="known" class="h-7 w-14" /></td>
-            <td><select v-model="named[i]" class="input min-w-44" :aria-label="`Paint of row ${cell.row + 1}, column ${cell.column + 1}`"><option value="">none</option><option v-for="p in order" :key="p.id" :value="p.id">{{ p.name }}, {{ p.maker }}</option></select></td>
-            <td>{{ k }}</td><td class="whitespace-nowrap">{{ cell.lab.L.toFixed(0) }} {{ cell.lab.a.toFixed(0) }} {{ cell.lab.b.toFixed(0) }}</td><td>{{ cell.empty ? 'bare paper' : `${cell.confidence}, ± ${cell.sd.toFixed(1)}` }}<span v-if="cell.remarks.length" class="hint block">{{ cell.remarks.join('; ') }}</span></td>
+            <td><select v-model="named[i]" class="input min-w-44" :aria-label="`Paint of row ${cell.row + 1}, column ${cell.column + 1}`"><option value="">none</option><option v-for="p in paints" :key="p.id" :value="p.id">{{ p.name }}, {{ p.maker }}</option></select></td>
+            <td>{{ k }}</td><td class="whitespace-nowrap">{{ cell.lab.L.toFixed(0) }} {{ cell.lab.a.toFixed(0) }} {{ cell.lab.b.toFixed(0) }}</td><td>{{ cell.empty ? 'bare paper' : `${cell.confidence}, ± ${cell.sd.toFixed(1)}` }}<span v-if="cell.remarks.length" class="hint block">{{ cell.remarks.join('; ') }}</span><span v-if="problem" class="block text-sm text-trouble">{{ problem }}</span></td>
           </tr></tbody>
         </table>
       </div>

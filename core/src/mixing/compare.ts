@@ -42,9 +42,9 @@ export function compareSamples(one: Sample, other: Sample): Comparison {
   const behaviours = (['transparency', 'staining', 'granulation', 'lightfastness'] as const)
     .filter((b) => one[b] && other[b] && one[b] !== other[b]).map((b) => (b === 'lightfastness' ? `lightfastness ${one[b]} against ${other[b]}` : `${one[b]} against ${other[b]}`))
   const lines = [
-    ...colours, ...leans(one, other), ...values(one, other),
+    ...colours,
     ...(one.pigments.length && other.pigments.length ? [shared.length ? `shared: ${shared.join(', ')}` : 'no pigment in common'] : []),
-    ...behaviours, ...prices(one, other),
+    ...leans(one, other), ...values(one, other), ...behaviours, ...prices(one, other),
   ]
   return { ...(masstone === undefined ? {} : { masstone }), ...(wash === undefined ? {} : { wash }), lines, missed: missed(one, other, [masstone, wash].filter((d) => d !== undefined), behaviours) }
 }

@@ -8,6 +8,7 @@ import { fail, ok, type Result } from '../result'
 import { readPrice } from './price'
 import type { ReadLine } from './parseLine'
 import type { Table } from './readTable'
+import { problemOfSwatchPair } from './swatchPair'
 
 /** What a column can mean. */
 export const COLUMN_FIELDS = [
@@ -129,7 +130,8 @@ const readColours: Reader = (cell, into) => {
     const { L, a, b } = colour.value
     into[field] = { L, a, b, source: 'typed' }
   }
-  return undefined
+  const exchanged = problemOfSwatchPair(into.masstone, into.wash)
+  return exchanged && `masstone: ${exchanged}`
 }
 
 const readScales: Reader = (cell, into) => {

@@ -1,5 +1,6 @@
 import { ciede2000 } from '../../colour/ciede2000'
 import { fail, ok, type Result } from '../../result'
+import { toTheEnd } from '../../steps'
 import { labD65, type LabD65 } from '../../units'
 import { colourAt, loadAt, mixOptics, type Optics } from '../predict'
 import { ratiosUpTo } from './grids'
@@ -51,11 +52,11 @@ const WORTH_A_PAINT = 0.8
  * The best recipes for a target from one to three paints in small whole parts. First every mixture
  * is ranked on 12 bands and a coarse grid, then the best are refined on the full grid, then the
  * finalists are worked out with 36 bands and CIEDE2000. Simple recipes come first when nearly as
- * good. Yields its best so far. Deterministic.
+ * good. Yields its best so far; `findRecipes` runs it to the end. Deterministic.
  *
  * Errors: `no-paints`, `bad-parts`, `bad-optics`.
  */
-export function* findRecipes(question: RecipeQuestion): Generator<RecipeProgress, Result<Recipes>> {
+export function* searchRecipes(question: RecipeQuestion): Generator<RecipeProgress, Result<Recipes>> {
   const { target, paints, most = 3, parts = 8, count = 12 } = question
   if (paints.length === 0) return fail('no-paints', 'There is no paint to mix from.')
   if (!Number.isInteger(parts) || parts < 1 || parts > 8) return fail('bad-parts', 'Parts go up to a whole number from 1 to 8.')
@@ -80,6 +81,13 @@ export function* findRecipes(question: RecipeQuestion): Generator<RecipeProgress
   }
   return ok({ best: answer(), tried: search.tried })
 }
+
+/**
+ * The best recipes for a target, all at once: `searchRecipes` run to its end.
+ *
+ * Errors: `no-paints`, `bad-parts`, `bad-optics`.
+ */
+export const findRecipes = (question: RecipeQuestion): Result<Recipes> => toTheEnd(searchRecipes(question))
 
 /** Works candidates out in full; the best, simple ones first where they are nearly as good. */
 function finalists(candidates: readonly Candidate[], { target, paints }: RecipeQuestion, count: number): FoundRecipe[] {

@@ -6,7 +6,7 @@ import { REFERENCE_PIGMENTS } from '../../pigments/reference'
 import { labD65 } from '../../units'
 import { colourAt, loadAt, masstoneOf, mixOptics, washOf } from '../predict'
 import { atFourLoads, atNodes, coarseTarget, newNodeFilm } from './coarse'
-import { findRecipes, LOADS, waterAt, type RecipeQuestion } from './findRecipes'
+import { findRecipes, LOADS, searchRecipes, waterAt, type RecipeQuestion } from './findRecipes'
 import { COARSE_TRIPLES, ratiosUpTo } from './grids'
 import { recipesFromPaints } from './recipesFromPaints'
 
@@ -19,7 +19,7 @@ const paint = (i: number) => {
 }
 const every = (step: number, from = 0) => USABLE.map((_, i) => i).filter((i) => i % step === from).map(paint)
 function run(question: RecipeQuestion) {
-  const search = findRecipes(question)
+  const search = searchRecipes(question)
   let news = 0
   for (;;) {
     const step = search.next()
@@ -27,7 +27,7 @@ function run(question: RecipeQuestion) {
     news += step.value.best.length ? 1 : 0
   }
 }
-const found = (question: RecipeQuestion) => { const { result } = run(question); if (!result.ok) throw new Error(result.error.message); return result.value.best }
+const found = (question: RecipeQuestion) => { const result = findRecipes(question); if (!result.ok) throw new Error(result.error.message); return result.value.best }
 
 describe('the grids of parts', () => {
   it('hold 1, 43 and 439 ratios in lowest terms up to 8, and 18 for a first look', () => {
@@ -108,13 +108,14 @@ describe('finding recipes', () => {
   it('yields a first answer at once and is the same every time', () => {
     const question: RecipeQuestion = { target: { kind: 'colour', lab: labD65(50, 10, -20) }, paints }
     expect(run(question).news).toBeGreaterThan(1)
-    expect(found(question)).toEqual(found(question))
-    const first = findRecipes(question).next()
+    const { result } = run(question)
+    expect(result.ok && result.value.best).toEqual(found(question))
+    const first = searchRecipes(question).next()
     expect(!first.done && first.value.best[0]!.paints.length).toBe(1)
   })
 
   it('refuses what makes no sense', () => {
-    const code = (question: RecipeQuestion) => { const { result } = run(question); return result.ok ? 'ok' : result.error.code }
+    const code = (question: RecipeQuestion) => { const result = findRecipes(question); return result.ok ? 'ok' : result.error.code }
     const target = { kind: 'colour', lab: labD65(50, 0, 0) } as const
     expect(code({ target, paints: [] })).toBe('no-paints')
     expect(code({ target, paints, parts: 9 })).toBe('bad-parts')

@@ -1,6 +1,6 @@
 import { opticsOfPaint, type OpticalPaint, type PaintOptics } from '../../paints/optics/paintOptics'
 import { ok, type Result } from '../../result'
-import { findRecipes, type RecipePaint, type RecipeProgress, type RecipeQuestion, type Recipes } from './findRecipes'
+import { searchRecipes, type RecipePaint, type RecipeProgress, type RecipeQuestion, type Recipes } from './findRecipes'
 
 export interface PaintsQuestion extends Omit<RecipeQuestion, 'paints'> { paints: readonly { id: string; paint: OpticalPaint }[] }
 export interface PaintRecipes extends Recipes {
@@ -23,7 +23,7 @@ export function cachedOptics(paint: OpticalPaint): Result<PaintOptics> {
   return optics
 }
 
-/** `findRecipes` over paints as they are recorded; those outside the model are left out and named. */
+/** `searchRecipes` over paints as they are recorded; those outside the model are left out and named. */
 export function* recipesFromPaints({ paints, ...question }: PaintsQuestion): Generator<RecipeProgress, Result<PaintRecipes>> {
   const able: RecipePaint[] = []
   const left: PaintRecipes['left'] = []
@@ -33,7 +33,7 @@ export function* recipesFromPaints({ paints, ...question }: PaintsQuestion): Gen
     else left.push({ id, message: optics.error.message })
     yield { done: i, of: paints.length * 2, best: [] }
   }
-  const search = findRecipes({ ...question, paints: able })
+  const search = searchRecipes({ ...question, paints: able })
   for (;;) {
     const step = search.next()
     if (step.done) return step.value.ok ? ok({ ...step.value.value, left }) : step.value

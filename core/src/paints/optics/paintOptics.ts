@@ -4,6 +4,7 @@ import type { Optics } from '../../mixing/predict'
 import { pigmentByCode, pigmentVariants, REFERENCE_PIGMENTS, type ReferencePigment } from '../../pigments/reference'
 import { fail, ok, type Result } from '../../result'
 import { labD65 } from '../../units'
+import { problemOfSwatchPair } from '../swatchPair'
 import type { FilmModel } from './film'
 import { fitFilm, meets, type Fitted, type Target, type Targets } from './fit'
 import { referenceFilm, SCATTERING, WASH_LOAD, WASH_SD } from './referenceOptics'
@@ -43,7 +44,8 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
   if (paint.effect || pigments.some((p) => p.kind === 'effect')) return fail('outside-the-model', `${paint.effect ?? 'Pearl, mica or metal'}: such paint sends light back in ways this model does not hold; it is kept out of predictions.`)
   const { masstone, wash } = paint
   if (!masstone && !wash && pigments.length === 0) return fail('nothing-known', 'No swatch and no pigment code of the reference: paint out a swatch first.')
-  if (masstone && wash && masstone.L > wash.L + 3 && masstone.L < 90) return fail('masstone-lighter-than-wash', `The masstone (L* ${masstone.L.toFixed(0)}) is lighter than the wash (L* ${wash.L.toFixed(0)}). Are the two exchanged?`, 'masstone')
+  const exchanged = problemOfSwatchPair(masstone, wash)
+  if (exchanged) return fail('masstone-lighter-than-wash', exchanged, 'masstone')
   const starts = pigments.length ? pigments : [nearestReference(paint)]
   const films = starts.map(referenceFilm)
   const names = { pigments: starts.map((p) => p.id), ...(pigments.length ? {} : { assumedLike: true }) }

@@ -2,6 +2,7 @@ import { labOfXyz } from '../../colour/tristimulus'
 import { colourDifference } from '../../colour/difference'
 import { PAPER } from '../../mixing/film'
 import { fail, ok, type Result } from '../../result'
+import { toTheEnd } from '../../steps'
 import { labD65, type LabD65 } from '../../units'
 import { fitPaperLight, type PaperLight, type PaperSample } from './paperLight'
 import { gridToImage, type Corners, type GridToImage } from './perspective'
@@ -43,12 +44,13 @@ const SMALLEST_CELL = 10
 /**
  * Reads every cell of a photographed or scanned swatch sheet. Light and white come from the paper
  * between the swatches; each cell is the trimmed mean of its middle. Nothing is guessed in silence:
- * a photograph that cannot be read is refused with what to do.
+ * a photograph that cannot be read is refused with what to do. Yields after each row of cells;
+ * `readSwatchSheet` runs it to the end.
  *
  * Errors: `not-an-image`, `image-too-small`, `bad-grid`, `corners-crossed`, `paper-out-of-view`,
  * `grid-does-not-fit`, `cells-too-small`, `over-exposed`, `too-dark`, `paper-not-found`.
  */
-export function* readSwatchSheet(question: SheetQuestion): Generator<SheetProgress, Result<SheetReading>> {
+export function* readSwatchSheetInSteps(question: SheetQuestion): Generator<SheetProgress, Result<SheetReading>> {
   const { image, corners, rows, columns, gap = 0.2 } = question
   const problem = problemOf(question)
   if (problem) return problem
@@ -67,6 +69,9 @@ export function* readSwatchSheet(question: SheetQuestion): Generator<SheetProgre
   }
   return ok({ cells, cautions: cautionsOf(paper.value.light, paper.value.agreeing), paper: paper.value.agreeing })
 }
+
+/** Reads a whole sheet at once: `readSwatchSheetInSteps` run to its end, with the same errors. */
+export const readSwatchSheet = (question: SheetQuestion): Result<SheetReading> => toTheEnd(readSwatchSheetInSteps(question))
 
 function problemOf({ image, corners, rows, columns, gap = 0.2 }: SheetQuestion): ReturnType<typeof fail> | undefined {
   const { width, height, data } = image

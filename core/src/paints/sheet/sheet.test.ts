@@ -9,10 +9,7 @@ import { readSwatchSheet, type SheetQuestion } from './readSwatchSheet'
 import { simulateSheet, type SheetConditions } from './simulateSheet'
 
 const TRUTH = REFERENCE_PIGMENTS.filter((p) => toScreen(p.masstone).shown).slice(0, 48).map((p) => p.masstone)
-function read(question: SheetQuestion) {
-  const running = readSwatchSheet(question)
-  for (;;) { const step = running.next(); if (step.done) return step.value }
-}
+const read = (question: SheetQuestion) => readSwatchSheet(question)
 function photograph(conditions: SheetConditions, width = 1200, height = 900) {
   const sheet = simulateSheet(TRUTH, 8, width, height, conditions)
   if (!sheet.ok) throw new Error(sheet.error.message)

@@ -17,12 +17,14 @@ export function usePaintCommands() {
   const itemHasHistory = (id: string) => collection.ledger.account(id).events.length > 0
   const palettesWith = (paintId: string) => collection.palettes.filter((p) => Object.values(p.plan).some((plan) => plan.paintId === paintId))
 
+  const isInRecipe = (paintId: string) => collection.recipes.some((r) => r.paints.some((p) => p.paintId === paintId))
+
   const dropItem = (item: Item): Change => (itemHasHistory(item.id) ? updated('items', item, { ...item, removed: true }) : removed('items', item))
 
   function removePaint(paint: Paint) {
     const items = collection.itemsOf(paint.id)
     const all = [...collection.tables.items.values()].filter((i) => i.paintId === paint.id)
-    const keep = all.some((i) => itemHasHistory(i.id)) || palettesWith(paint.id).length > 0
+    const keep = all.some((i) => itemHasHistory(i.id)) || palettesWith(paint.id).length > 0 || isInRecipe(paint.id)
     const plans = palettesWith(paint.id).map((palette) => {
       const plan = Object.fromEntries(Object.entries(palette.plan).filter(([, p]) => p.paintId !== paint.id))
       return updated('palettes', palette, { ...palette, plan })

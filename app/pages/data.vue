@@ -11,7 +11,7 @@ const collection = useCollection()
 const keeper = useKeeper()
 const { download } = useExport()
 const counts = computed(() => [
-  ['paints', collection.paints.length], ['tubes, pans and other items', collection.items.length], ['palettes', collection.palettes.length], ['journal entries', collection.journal.size], ['rows kept for correction', collection.leftovers.length],
+  ['paints', collection.paints.length], ['tubes, pans and other items', collection.items.length], ['palettes', collection.palettes.length], ['kept recipes', collection.recipes.length], ['journal entries', collection.journal.size], ['rows kept for correction', collection.leftovers.length],
 ] as const)
 const keeping = computed(() => ({ opening: 'opening', saved: 'everything is saved', saving: 'saving', failed: 'not saved', stopped: 'not saved' })[keeper.state])
 </script>

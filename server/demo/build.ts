@@ -1,8 +1,9 @@
 import {
   daysAfter, dryingDays, HOLDERS, noDocuments,
-  type Documents, type Event, type Item, type JournalEntry, type Paint, type Palette,
+  type Documents, type Event, type Item, type JournalEntry, type Paint, type Palette, type Recipe,
 } from '@juxtachrome/core'
 import { DEMO_MAKERS, DEMO_PAINTS } from './paints'
+import { DEMO_RECIPES } from './recipes'
 import { DEMO_ITEMS, DEMO_PALETTES } from './season'
 
 const SCALES = {
@@ -47,7 +48,20 @@ export function buildDemo(today: string): Documents {
     documents.palettes.push(palette)
     documents.journal.push(...lines(journal).map((cells, i) => entryOf(cells, i, palette, paints, documents.items, today)))
   }
+  documents.recipes = lines(DEMO_RECIPES).map((cells) => recipeOf(cells, paints))
   return documents
+}
+
+function recipeOf(cells: string[], paints: Map<string, Paint>): Recipe {
+  const [name, parts, water, masstone, wash, note] = cells as [string, string, string, string, string, string]
+  const recipe: Recipe = {
+    id: `demo-${slug(name)}`, v: 1, name, water: Number(water),
+    paints: parts.split(' + ').map((part) => { const [, n, key] = /^(\d+) (.+)$/.exec(part)!; return { paintId: found(paints, key!).id, parts: Number(n) } }),
+  }
+  if (masstone) recipe.masstone = { ...swatch(masstone)!, source: 'typed' }
+  if (wash) recipe.wash = { ...swatch(wash)!, source: 'typed' }
+  if (note) recipe.note = note
+  return recipe
 }
 
 function found(paints: Map<string, Paint>, key: string): Paint {

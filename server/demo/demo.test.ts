@@ -1,4 +1,4 @@
-import { balanceOf, isWet, KIND_NAMES, Ledger, loadDocument, viewOfPaint } from '@juxtachrome/core'
+import { balanceOf, isWet, opticsOfPaint, KIND_NAMES, Ledger, loadDocument, viewOfPaint } from '@juxtachrome/core'
 import { describe, expect, it } from 'vitest'
 import { buildDemo } from './build'
 
@@ -31,6 +31,13 @@ describe('the demo season', () => {
     for (const item of demo.items) expect(balanceOf(item, ledger.account(item.id)).left).toBeGreaterThanOrEqual(0)
     const contents = demo.palettes.flatMap((p) => Object.values(ledger.places(p.id)).flatMap((s) => s.content ?? []))
     expect(contents.filter((c) => isWet(c, TODAY)).length).toBeGreaterThanOrEqual(3)
+  })
+
+  it('has recipes of paints that it holds, and every paint but the effects can be predicted', () => {
+    expect(demo.recipes.length).toBeGreaterThanOrEqual(3)
+    for (const recipe of demo.recipes) for (const { paintId } of recipe.paints) expect(demo.paints.some((p) => p.id === paintId), recipe.name).toBe(true)
+    const out = demo.paints.flatMap((p) => { const optics = opticsOfPaint(p); return optics.ok ? (optics.value.doubt ? [p.name] : []) : [optics.error.code] })
+    expect(out).toEqual(['outside-the-model', 'outside-the-model'])
   })
 
   it('gives the painter’s families to its paints', () => {

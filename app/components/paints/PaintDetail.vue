@@ -72,7 +72,7 @@ async function remove() {
       </dl>
       <p v-if="palettes.length" class="mt-2">In <template v-for="(p, i) in palettes" :key="p.id"><template v-if="i">, </template><NuxtLink class="link" :to="`/palettes/${p.id}/choose`">{{ p.name }}</NuxtLink></template></p>
       <PaintSwatches :paint="paint" />
-      <div class="mt-3 flex gap-2"><button class="btn" @click="toBench">To the mixing bench</button><button class="btn" @click="editing = true">Change the paint</button><button class="btn btn-quiet" @click="remove">Remove</button></div>
+      <div class="mt-3 flex flex-wrap gap-2"><button class="btn" @click="toBench">To the mixing bench</button><button class="btn" @click="editing = true">Change the paint</button><button class="btn btn-quiet" @click="remove">Remove</button></div>
     </template>
     <section class="mt-4">
       <div class="flex items-center justify-between"><h3>Tubes, pans and other items</h3><button class="btn" @click="commands.addItem(paint)">Add a tube</button></div>

@@ -27,6 +27,8 @@ const SHIFT_SD = 6
 const BUMP_SD = 0.25
 const BASE_SD = Math.log(1.6)
 const SCATTER_SD = Math.log(1.4)
+/** Scattering never leaves the class of transparency that the paint is known to have. */
+const MOST_SCATTER = 0.45
 
 /** Order of the parameters: strengths, shift (in units of its spread), bumps, base, scattering, wash load. */
 export const parameterCount = (model: FilmModel) => model.shapes.length + CENTRES.length + 4
@@ -49,7 +51,7 @@ export function filmAt(x: Float64Array, model: FilmModel, into: Film): void {
     for (let i = 0; i < BANDS; i += 1) K[i]! += strength * sampled(model.shapes[j]!, i - shift)
   }
   const base = BASE * Math.exp(x[m + 1 + CENTRES.length]!)
-  const scattering = model.scattering * Math.exp(x[m + 2 + CENTRES.length]!)
+  const scattering = model.scattering * Math.exp(MOST_SCATTER * Math.tanh(x[m + 2 + CENTRES.length]! / MOST_SCATTER))
   for (let i = 0; i < BANDS; i += 1) {
     let bend = 0
     for (let b = 0; b < CENTRES.length; b += 1) bend += x[m + 1 + b]! * BUMPS[b]![i]!

@@ -1,22 +1,21 @@
 import { fail, type Corners, type Result, type SheetReading } from '@juxtachrome/core'
 import { coreClient } from '~/workers/client'
+import { pixelsOf } from '~/workers/pixels'
 import type { Photo } from './usePhoto'
 
 export interface SheetGrid { corners: Corners; rows: number; columns: number; gap: number }
 
-/** The pixels of a photograph, drawn off the page. */
-function pixelsOf({ bitmap, width, height }: Photo) {
-  const canvas = new OffscreenCanvas(width, height)
-  const context = canvas.getContext('2d', { willReadFrequently: true })
-  if (!context) return undefined
-  context.drawImage(bitmap, 0, 0)
-  return context.getImageData(0, 0, width, height)
-}
-
-/** Reads a photographed sheet in the worker; its pixels are handed over, not copied. */
+/** Reads a photographed sheet in workers; its pixels are handed over, not copied. */
 export function readSheet(photo: Photo, grid: SheetGrid, progress: (share: number) => void): { result: Promise<Result<SheetReading>>; cancel(): void } {
-  const image = pixelsOf(photo)
-  if (!image) return { result: Promise.resolve(fail('not-an-image', 'This browser cannot give the pixels of the photograph.')), cancel: () => undefined }
-  const { width, height, data } = image
-  return coreClient().ask('readSwatchSheet', { image: { width, height, data }, ...grid }, { lane: 'sheet', transfer: [data.buffer], progress: ({ done, of }) => progress(done / of) })
+  let cancelled = false
+  let asked: { cancel(): void } | undefined
+  async function read(): Promise<Result<SheetReading>> {
+    const image = await pixelsOf(photo.bitmap)
+    if (!image.ok) return image
+    if (cancelled) return fail('cancelled', 'Cancelled.')
+    const question = coreClient().ask('readSwatchSheet', { image: image.value, ...grid }, { lane: 'sheet', transfer: [image.value.data.buffer as ArrayBuffer], progress: ({ done, of }) => progress(done / of) })
+    asked = question
+    return question.result
+  }
+  return { result: read(), cancel: () => { cancelled = true; asked?.cancel() } }
 }

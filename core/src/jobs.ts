@@ -5,7 +5,9 @@ import type { PaintRecipes, PaintsQuestion } from './mixing/recipes/recipesFromP
 import type { SpectralFile } from './paints/readSpectra'
 import type { Table } from './paints/readTable'
 import type { SheetProgress, SheetQuestion, SheetReading } from './paints/sheet/readSwatchSheet'
+import type { SheetConditions, SimulatedSheet } from './paints/sheet/simulateSheet'
 import type { Result } from './result'
+import type { LabD65 } from './units'
 
 /** What a worker may be asked. The worker and its client import this one file. */
 export interface Jobs {
@@ -13,6 +15,7 @@ export interface Jobs {
   readCollection: { request: { text: string }; progress: ReadProgress; value: Collection }
   recipesFromPaints: { request: PaintsQuestion; progress: RecipeProgress; value: PaintRecipes }
   readSwatchSheet: { request: SheetQuestion; progress: SheetProgress; value: SheetReading }
+  simulateSheet: { request: { colours: readonly (LabD65 | undefined)[]; columns: number; width: number; height: number; conditions: SheetConditions }; progress: never; value: SimulatedSheet }
   readSpectra: { request: { text: string }; progress: never; value: SpectralFile }
   readTable: { request: { text: string }; progress: never; value: Table }
 }
@@ -37,6 +40,10 @@ export const RUNNERS: { readonly [N in JobName]: () => Promise<Runner<N>> } = {
   arrangeInOrder: async () => (await import('./arranging/order')).arrangeInOrder,
   recipesFromPaints: async () => (await import('./mixing/recipes/recipesFromPaints')).recipesFromPaints,
   readSwatchSheet: async () => (await import('./paints/sheet/readSwatchSheet')).readSwatchSheetInSteps,
+  simulateSheet: async () => {
+    const { simulateSheet } = await import('./paints/sheet/simulateSheet')
+    return atOnce<'simulateSheet'>(({ colours, columns, width, height, conditions }) => simulateSheet(colours, columns, width, height, conditions))
+  },
   readSpectra: async () => {
     const { readSpectra } = await import('./paints/readSpectra')
     return atOnce<'readSpectra'>(({ text }) => readSpectra(text))

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { problemOfSwatchPair, simulateSheet, toScreen, viewOfPaint, type Corners, type SheetReading } from '@juxtachrome/core'
+import { problemOfSwatchPair, toScreen, viewOfPaint, type Corners, type SheetReading } from '@juxtachrome/core'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { decodePhoto, usePhoto } from '~/composables/usePhoto'
 import { readSheet } from '~/composables/useSheet'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
+import { coreClient } from '~/workers/client'
 
 const collection = useCollection()
 const notices = useNotices()
@@ -45,8 +46,11 @@ function choose(event: Event) {
 /** A made-up photograph of the paints at hand, tilted and unevenly lit, to try this out. */
 async function tryIt() {
   const colours = order.value.slice(0, 24).map((p) => p && viewOfPaint(p).masstone)
-  const sheet = simulateSheet(colours, 6, 1500, 1100, { noise: 0.02, tilt: 0.12, uneven: 0.35, light: [1, 0.92, 0.82] })
-  if (!sheet.ok) return
+  const sheet = await coreClient().ask('simulateSheet', { colours, columns: 6, width: 1500, height: 1100, conditions: { noise: 0.015, tilt: 0.12, uneven: 0.35, light: [1, 0.92, 0.82] } }, { lane: 'made-up sheet' }).result
+  if (!sheet.ok) {
+    if (sheet.error.code !== 'replaced') trouble.value = sheet.error.message
+    return
+  }
   const canvas = new OffscreenCanvas(sheet.value.image.width, sheet.value.image.height)
   canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(sheet.value.image.data), canvas.width), 0, 0)
   await show(await canvas.convertToBlob(), 'made-up sheet')

@@ -23,6 +23,10 @@ const paints = fc.uniqueArray(fc.record({
   masstone: fc.option(fc.record({ L: fc.double({ min: 0, max: 100, noNaN: true }), a: fc.integer({ min: -128, max: 128 }), b: fc.integer({ min: -128, max: 128 }), source: fc.constant('typed' as const) }), { nil: undefined }),
   unknownField: fc.jsonValue({ maxDepth: 2 }).filter((v) => !JSON.stringify(v).includes('proto') && !JSON.stringify(v).includes('-0')),
 }), { selector: (p) => p.id, maxLength: 6 })
+const recipes = fc.uniqueArray(fc.record({
+  id, v: fc.constant(1 as const), name, water: fc.double({ min: 0, max: 40, noNaN: true }), paints: fc.array(fc.record({ paintId: id, parts: fc.integer({ min: 1, max: 99 }) }), { minLength: 1, maxLength: 5 }),
+  masstone: fc.option(fc.record({ L: fc.integer({ min: 0, max: 100 }), a: fc.constant(3), b: fc.constant(-3), source: fc.constant('spectrum' as const), spectrum: fc.array(fc.integer({ min: 0, max: 100 }).map((r) => r / 100), { minLength: 36, maxLength: 36 }) }), { nil: undefined }),
+}), { selector: (r) => r.id, maxLength: 3 })
 const palettes = fc.uniqueArray(fc.record({
   id, v: fc.constant(1 as const), name, use: fc.constantFrom('travel' as const, 'studio' as const), purpose: fc.string({ maxLength: 20 }),
   holder: fc.constantFrom(...HOLDERS), plan: fc.constantFrom<Palette['plan']>({}, { A1: { paintId: 'p', locked: true }, A2: { reserved: 'a darker brown' } }),
@@ -30,8 +34,8 @@ const palettes = fc.uniqueArray(fc.record({
 
 describe('the collection file', () => {
   it('reads back exactly what was written, unknown fields and all', () => {
-    fc.assert(fc.property(paints, palettes, (p, q) => {
-      const documents: Documents = { ...noDocuments(), paints: p as Documents['paints'], palettes: q }
+    fc.assert(fc.property(paints, palettes, recipes, (p, q, r) => {
+      const documents: Documents = { ...noDocuments(), paints: p as Documents['paints'], palettes: q, recipes: r }
       const text = writeCollection({ documents, unreadable: [] }, WRITTEN)
       const back = read(text)
       if (!back.ok) throw new Error(back.error.message)

@@ -13,7 +13,7 @@ export default defineConfig({
       {
         test: {
           name: 'e2e', environment: 'node', include: ['tests/e2e/**/*.test.ts'],
-          testTimeout: 60_000, hookTimeout: 120_000, fileParallelism: false, globalSetup: ['tests/e2e/server.ts'],
+          testTimeout: 60_000, hookTimeout: 120_000, fileParallelism: true, maxWorkers: 2, globalSetup: ['tests/e2e/server.ts'],
         },
       },
     ],

@@ -25,6 +25,8 @@ const progress = ref<number>()
 const reading = shallowRef<SheetReading>()
 const named = ref<string[]>([])
 const taken = ref<boolean[]>([])
+/** The cell whose paint is being chosen: only it lists the whole collection. */
+const choosing = ref<number>()
 let asked: { cancel(): void } | undefined
 onUnmounted(() => { asked?.cancel(); put(undefined) })
 
@@ -138,7 +140,7 @@ function save() {
           <tbody><tr v-for="{ cell, i, hex, kind: k, known, problem } in cells" :key="i">
             <td><input v-model="taken[i]" type="checkbox" class="size-5" :disabled="!named[i] || Boolean(problem)" :aria-label="`Save row ${cell.row + 1}, column ${cell.column + 1}`" ></td>
             <td>{{ cell.row + 1 }}, {{ cell.column + 1 }}</td><td><span class="block h-7 w-14" :style="{ background: hex }" /></td><td><PaintSwatch v-if="known" :paint="known" class="h-7 w-14" /></td>
-            <td><select v-model="named[i]" class="input min-w-44" :aria-label="`Paint of row ${cell.row + 1}, column ${cell.column + 1}`"><option value="">none</option><option v-for="p in paints" :key="p.id" :value="p.id">{{ p.name }}, {{ p.maker }}</option></select></td>
+            <td><select v-model="named[i]" class="input min-w-44" @focus="choosing = i" @pointerdown="choosing = i" :aria-label="`Paint of row ${cell.row + 1}, column ${cell.column + 1}`"><option value="">none</option><option v-for="p in choosing === i ? paints : known ? [known] : []" :key="p.id" :value="p.id">{{ p.name }}, {{ p.maker }}</option></select></td>
             <td>{{ k }}</td><td class="whitespace-nowrap">{{ cell.lab.L.toFixed(0) }} {{ cell.lab.a.toFixed(0) }} {{ cell.lab.b.toFixed(0) }}</td><td>{{ cell.empty ? 'bare paper' : `${cell.confidence}, ± ${cell.sd.toFixed(1)}` }}<span v-if="cell.remarks.length" class="hint block">{{ cell.remarks.join('; ') }}</span><span v-if="problem" class="block text-sm text-trouble">{{ problem }}</span></td>
           </tr></tbody>
         </table>

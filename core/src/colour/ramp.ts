@@ -5,8 +5,8 @@ import type { Swatches } from './family'
 export const PAPER_WHITE: LabD65 = labD65(97, 0, 1.5)
 
 /**
- * Colours from masstone to wash to nearly bare paper, for display only. Straight lines in CIELAB
- * between what is recorded; a stand-in until the optics of a film say better.
+ * Colours from masstone to wash to nearly bare paper, for long lists only: straight lines in CIELAB
+ * between what is recorded, where fitting every film would take too long.
  *
  * @param steps number of colours, 2 upward.
  */

@@ -62,6 +62,13 @@ describe('rows', () => {
   })
 })
 
+it('a row whose masstone is lighter than its wash is kept for correction', () => {
+  const table = { headings: ['name', 'masstone', 'wash'], rows: [['Kelp', '70 5 20', '40 5 20'], ['Lichen', '60 5 50', '85 2 30']], lines: [2, 3] }
+  const matching = matchColumns(table.headings)
+  expect(readRow(table, 0, matching)).toMatchObject({ ok: false, error: { message: expect.stringContaining('lighter than the wash') as string } })
+  expect(readRow(table, 1, matching).ok).toBe(true)
+})
+
 describe('taking rows into the collection', () => {
   const row = { name: 'Viridian', maker: 'Skerry', pigments: ['PG18'], kind: 'tube', count: 2, supply: 'open', remarks: [] } as const
   let n = 0

@@ -1,4 +1,5 @@
 import type { Optics } from '../predict'
+import { shortlist } from './shortlist'
 import { atFourLoads, atLoad, atNodes, coarseTarget, newNodeFilm, NODE_COUNT, type CoarseTarget } from './coarse'
 import type { RecipeTarget } from './findRecipes'
 import { COARSE_TRIPLES, ratiosNear, ratiosUpTo } from './grids'
@@ -19,6 +20,9 @@ const KEEP_TRIPLES = 110
 const PER_PAIR = 2
 const PER_TRIPLE = 8
 const KEEP_REFINED = 300
+/** Beyond a palette's size not every pair and triple is tried: see `shortlist`. */
+const MOST_IN_PAIRS = 150
+const MOST_IN_TRIPLES = 60
 
 /** Ranks mixtures of one to three paints by their difference from a target, on 12 bands. */
 export class CoarseSearch {
@@ -32,6 +36,10 @@ export class CoarseSearch {
   readonly #four = new Float64Array(4)
   readonly #single: Candidate[] = []
   readonly #pair: Candidate[] = []
+  /** How well each paint does in its best pair. */
+  readonly #inPair = new Map<number, number>()
+  #forPairs: readonly number[] = []
+  #forTriples: readonly number[] = []
   #triple: Candidate[] = []
   #refined: Candidate[] = []
   #worst = Infinity
@@ -52,17 +60,37 @@ export class CoarseSearch {
     this.#single.sort(bySquare)
   }
 
-  pairs() {
-    const ratios = ratiosUpTo(2, this.parts)
-    for (let i = 0; i < this.#K.length; i += 1) for (let j = i + 1; j < this.#K.length; j += 1) this.#pair.push(...this.#bestOf([i, j], ratios, PER_PAIR))
-    this.#pair.sort(bySquare).splice(KEEP)
+  /** Which paints go into pairs: all of a palette; of a large collection the nearest ones and the most different ones. */
+  shortlistForPairs(): readonly number[] {
+    this.#forPairs = shortlist(this.#K, this.#single.map((c) => c.members[0]!), MOST_IN_PAIRS)
+    return this.#forPairs
   }
 
-  /** All triples whose first paint is i, on the coarse grid. */
-  triplesWith(i: number) {
-    for (let j = i + 1; j < this.#K.length; j += 1) {
-      for (let k = j + 1; k < this.#K.length; k += 1) {
-        const best = this.#bestOfTriple(i, j, k)
+  /** All pairs whose first paint is at this place of the shortlist. */
+  pairsWith(place: number) {
+    const ratios = ratiosUpTo(2, this.parts)
+    const i = this.#forPairs[place]!
+    for (const j of this.#forPairs.slice(place + 1)) {
+      const found = this.#bestOf([i, j], ratios, PER_PAIR)
+      this.#pair.push(...found)
+      for (const m of [i, j]) this.#inPair.set(m, Math.min(this.#inPair.get(m) ?? Infinity, found[0]!.squared))
+    }
+    if (this.#pair.length > 20 * KEEP) this.#pair.sort(bySquare).splice(KEEP)
+  }
+
+  /** Which paints go into triples: those that do best in pairs. */
+  shortlistForTriples(): readonly number[] {
+    this.#pair.sort(bySquare).splice(KEEP)
+    this.#forTriples = [...this.#forPairs].sort((p, q) => (this.#inPair.get(p) ?? Infinity) - (this.#inPair.get(q) ?? Infinity)).slice(0, MOST_IN_TRIPLES).sort((p, q) => p - q)
+    return this.#forTriples
+  }
+
+  /** All triples whose first paint is at this place of the shortlist, on the coarse grid. */
+  triplesWith(place: number) {
+    const list = this.#forTriples
+    for (let j = place + 1; j < list.length; j += 1) {
+      for (let k = j + 1; k < list.length; k += 1) {
+        const best = this.#bestOfTriple(list[place]!, list[j]!, list[k]!)
         if (best.squared < this.#worst) this.#keep(best)
       }
     }

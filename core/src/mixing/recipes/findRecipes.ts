@@ -41,17 +41,21 @@ export interface FoundRecipe {
 }
 
 export interface Recipes { best: FoundRecipe[]; tried: number }
+/** `done` of `of`, 0 upward, never falling. */
 export interface RecipeProgress { done: number; of: number; best: FoundRecipe[] }
 
 /** Loads at which one colour is tried: full, half, a quarter, an eighth. */
 export const LOADS = [1, 0.5, 0.25, 0.125] as const
+/** Share of the work that pairs take, for the progress shown. */
+const PAIRS_SHARE = 0.15
 /** A paint more must bring at least this much, CIEDE2000, to be worth the mixing (judgement). */
 const WORTH_A_PAINT = 0.8
 
 /**
  * The best recipes for a target from one to three paints in small whole parts. First every mixture
  * is ranked on 12 bands and a coarse grid, then the best are refined on the full grid, then the
- * finalists are worked out with 36 bands and CIEDE2000. Simple recipes come first when nearly as
+ * finalists are worked out with 36 bands and CIEDE2000. Of more than 150 paints only the nearest and the
+ * most different go into pairs, and of those the best 60 into triples. Simple recipes come first when nearly as
  * good. Yields its best so far; `findRecipes` runs it to the end. Deterministic.
  *
  * Errors: `no-paints`, `bad-parts`, `bad-optics`.
@@ -67,19 +71,23 @@ export function* searchRecipes(question: RecipeQuestion): Generator<RecipeProgre
   const search = new CoarseSearch(paints.map((p) => p.optics), target, parts)
   const answer = (part = 1) => finalists(search.leading(part), question, count)
   search.singles()
-  yield { done: 0, of: paints.length, best: answer() }
-  if (most > 1) search.pairs()
-  yield { done: 0, of: paints.length, best: answer(0.5) }
+  yield { done: 0, of: 1, best: answer() }
+  if (most > 1) yield* inSteps(search.shortlistForPairs(), [0, PAIRS_SHARE], (place) => search.pairsWith(place), () => undefined)
+  const ranked = most > 1 ? search.shortlistForTriples() : []
+  yield { done: PAIRS_SHARE, of: 1, best: answer(0.5) }
   if (most > 2) {
-    const of = paints.length
-    for (let i = 0; i < of; i += 1) {
-      search.triplesWith(i)
-      if (search.hasNews()) yield { done: i + 1, of, best: answer(0.3) }
-      else yield { done: i + 1, of, best: [] }
-    }
+    yield* inSteps(ranked, [PAIRS_SHARE, 1], (place) => search.triplesWith(place), () => (search.hasNews() ? answer(0.3) : undefined))
     search.refine(ratiosUpTo(3, parts))
   }
   return ok({ best: answer(), tried: search.tried })
+}
+
+/** Works through a list place by place, saying how far it is and the best so far where there is news. */
+function* inSteps(list: readonly number[], [from, to]: readonly [number, number], work: (place: number) => void, news: () => FoundRecipe[] | undefined): Generator<RecipeProgress> {
+  for (let place = 0; place < list.length; place += 1) {
+    work(place)
+    yield { done: from + ((to - from) * (place + 1)) / list.length, of: 1, best: news() ?? [] }
+  }
 }
 
 /**

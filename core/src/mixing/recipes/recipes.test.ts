@@ -9,6 +9,7 @@ import { atFourLoads, atNodes, coarseTarget, newNodeFilm } from './coarse'
 import { findRecipes, LOADS, searchRecipes, waterAt, type RecipeQuestion } from './findRecipes'
 import { COARSE_TRIPLES, ratiosUpTo } from './grids'
 import { recipesFromPaints } from './recipesFromPaints'
+import { shortlist } from './shortlist'
 
 const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
 const paint = (i: number) => {
@@ -110,9 +111,25 @@ describe('finding recipes', () => {
     expect(run(question).news).toBeGreaterThan(1)
     const { result } = run(question)
     expect(result.ok && result.value.best).toEqual(found(question))
+    const steps = [...searchRecipes(question)].map((s) => s.done / s.of)
+    expect(steps.every((s, i) => s >= (steps[i - 1] ?? 0) && s <= 1)).toBe(true)
     const first = searchRecipes(question).next()
     expect(!first.done && first.value.best[0]!.paints.length).toBe(1)
   })
+
+  it('stays bounded over a whole collection, and still finds a mixture that it was given', () => {
+    const all = every(1)
+    expect(all.length).toBeGreaterThan(150)
+    const [a, b] = [all.find((p) => p.id === 'PB29')!, all.find((p) => p.id === 'PBr7 burnt sienna')!]
+    const mixed = mixOptics([{ optics: a.optics, parts: 3 }, { optics: b.optics, parts: 1 }])
+    if (!mixed.ok) throw new Error('unmixed')
+    const result = findRecipes({ target: { kind: 'colour', lab: colourAt(mixed.value, 0.5) }, paints: all })
+    if (!result.ok) throw new Error(result.error.message)
+    expect(Math.min(...result.value.best.map((r) => r.difference))).toBeLessThan(0.5)
+    expect(result.value.tried).toBeLessThan(6_000_000)
+    expect(shortlist(all.map((p) => p.optics.K), [5, 9, 2], 10)).toHaveLength(10)
+    expect(shortlist(all.map((p) => p.optics.K), [5, 9, 2], 10)).toEqual(expect.arrayContaining([5, 9, 2]))
+  }, 60_000)
 
   it('refuses what makes no sense', () => {
     const code = (question: RecipeQuestion) => { const result = findRecipes(question); return result.ok ? 'ok' : result.error.code }

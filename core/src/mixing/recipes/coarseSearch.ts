@@ -110,11 +110,10 @@ export class CoarseSearch {
     return news
   }
 
-  /** What stands to be worked out in full; a part of it while the search goes on. */
-  leading(part = 1): Candidate[] {
-    const triples = (this.#refined.length ? this.#refined : this.#triple).slice(0, KEEP_REFINED).map((c) => ({ ...c, ratio: lowest(c.ratio) })).filter((c) => c.ratio.every((p) => p <= this.parts))
-    const some = (list: readonly Candidate[]) => (part === 1 ? list : list.slice(0, Math.ceil(list.length * part)))
-    return [...this.#single.slice(0, 12), ...some(this.#pair), ...some(triples)]
+  /** What stands to be worked out in full; only the first few of each while the search goes on. */
+  leading(few = Infinity): Candidate[] {
+    const triples = (this.#refined.length ? this.#refined : this.#triple).slice(0, Math.min(few, KEEP_REFINED)).map((c) => ({ ...c, ratio: lowest(c.ratio) })).filter((c) => c.ratio.every((p) => p <= this.parts))
+    return [...this.#single.slice(0, Math.min(few, 12)), ...this.#pair.slice(0, Math.min(few, KEEP)), ...triples]
   }
 
   #keep(candidate: Candidate) {
@@ -134,17 +133,21 @@ export class CoarseSearch {
       const total = ratio.reduce((s, p) => s + p, 0)
       K.fill(0)
       S.fill(0)
-      members.forEach((m, i) => {
+      for (let i = 0; i < members.length; i += 1) {
         const share = ratio[i]! / total
+        const own = this.#K[members[i]!]!
+        const scatter = this.#S[members[i]!]!
         for (let n = 0; n < NODE_COUNT; n += 1) {
-          K[n]! += share * this.#K[m]![n]!
-          S[n]! += share * this.#S[m]![n]!
+          K[n]! += share * own[n]!
+          S[n]! += share * scatter[n]!
         }
-      })
+      }
       const squared = this.#difference(members, ratio, total)
       if (squared >= worst) continue
-      best.push({ members, ratio, step: this.#step, squared })
-      best.sort(bySquare).splice(count)
+      let at = best.length
+      while (at > 0 && best[at - 1]!.squared > squared) at -= 1
+      best.splice(at, 0, { members, ratio, step: this.#step, squared })
+      if (best.length > count) best.pop()
       if (best.length === count) worst = best.at(-1)!.squared
     }
     return best

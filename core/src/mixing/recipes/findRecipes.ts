@@ -46,6 +46,8 @@ export interface RecipeProgress { done: number; of: number; best: FoundRecipe[] 
 
 /** Loads at which one colour is tried: full, half, a quarter, an eighth. */
 export const LOADS = [1, 0.5, 0.25, 0.125] as const
+/** So many of each kind are worked out in full for an answer on the way. */
+const FEW = 10
 /** Share of the work that pairs take, for the progress shown. */
 const PAIRS_SHARE = 0.15
 /** A paint more must bring at least this much, CIEDE2000, to be worth the mixing (judgement). */
@@ -69,14 +71,14 @@ export function* searchRecipes(question: RecipeQuestion): Generator<RecipeProgre
     if (!sound.ok) return fail(sound.error.code, sound.error.message, id)
   }
   const search = new CoarseSearch(paints.map((p) => p.optics), target, parts)
-  const answer = (part = 1) => finalists(search.leading(part), question, count)
+  const answer = (few?: number) => finalists(search.leading(few), question, count)
   search.singles()
-  yield { done: 0, of: 1, best: answer() }
+  yield { done: 0, of: 1, best: answer(FEW) }
   if (most > 1) yield* inSteps(search.shortlistForPairs(), [0, PAIRS_SHARE], (place) => search.pairsWith(place), () => undefined)
   const ranked = most > 1 ? search.shortlistForTriples() : []
-  yield { done: PAIRS_SHARE, of: 1, best: answer(0.5) }
+  yield { done: PAIRS_SHARE, of: 1, best: answer(FEW) }
   if (most > 2) {
-    yield* inSteps(ranked, [PAIRS_SHARE, 1], (place) => search.triplesWith(place), () => (search.hasNews() ? answer(0.3) : undefined))
+    yield* inSteps(ranked, [PAIRS_SHARE, 1], (place) => search.triplesWith(place), () => (search.hasNews() ? answer(FEW) : undefined))
     search.refine(ratiosUpTo(3, parts))
   }
   return ok({ best: answer(), tried: search.tried })

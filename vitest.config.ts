@@ -6,7 +6,7 @@ export default defineConfig({
       {
         resolve: { alias: { '~': new URL('./app', import.meta.url).pathname } },
         test: {
-          name: 'unit', environment: 'node',
+          name: 'unit', environment: 'node', testTimeout: 30_000,
           include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts', 'scripts/**/*.test.ts'],
         },
       },

@@ -1,4 +1,4 @@
-import { cachedOptics, labD65, predictMixture, type MixturePart, type MixturePrediction, type Observation, type Paint, type PaintOptics, type PaintParts, type Recipe, type Result, type Swatch } from '@juxtachrome/core'
+import { cachedOptics, labOfSwatch, predictMixture, type MixturePart, type MixturePrediction, type Observation, type Paint, type PaintOptics, type PaintParts, type Recipe, type Result } from '@juxtachrome/core'
 import { computed } from 'vue'
 import { useCollection } from '~/stores/collection'
 
@@ -9,8 +9,6 @@ export function opticsOf(paint: Paint): Result<PaintOptics> {
   known.set(paint, optics)
   return optics
 }
-
-export const labOfSwatch = (s: Swatch | undefined) => s && labD65(s.L, s.a, s.b)
 
 /** Predictions of mixtures of the collection's paints, corrected by the artist's own notes. */
 export function useMixtures() {

@@ -1,4 +1,5 @@
-import { cachedOptics, colourAt, loadAt, toScreen, viewOfPaint, washRamp, type LabD65, type Paint } from '@juxtachrome/core'
+import { colourAt, loadAt, toScreen, viewOfPaint, washRamp, type LabD65, type Paint } from '@juxtachrome/core'
+import { opticsOf } from './useMixtures'
 
 export interface ScreenSwatch {
   /** Masstone to wash, for a CSS gradient; empty without a colour. */
@@ -41,7 +42,7 @@ export const filmStops = (optics: Parameters<typeof loadAt>[0] & Parameters<type
 
 /** A paint's masstone to nearly bare paper as its film predicts it; straight between its swatches where there is no film. */
 export function filmSwatch(paint: Paint): string[] {
-  const optics = cachedOptics(paint)
+  const optics = opticsOf(paint)
   return optics.ok ? filmStops(optics.value) : screenSwatch(paint).stops
 }
 

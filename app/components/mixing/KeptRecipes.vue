@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { colourDifference, differenceInWords, parseColour, type Recipe, type Swatch } from '@juxtachrome/core'
+import { colourDifference, differenceInWords, labOfSwatch, parseColour, type Recipe, type Swatch } from '@juxtachrome/core'
 import { computed, reactive, ref } from 'vue'
 import { useRecipeCommands } from '~/commands/recipes'
-import { labOfSwatch, useMixtures } from '~/composables/useMixtures'
+import { useMixtures } from '~/composables/useMixtures'
 import { swatchText, toSwatch } from '~/composables/swatchText'
 import { screenStops } from '~/composables/useSwatch'
 import { useBench } from '~/stores/bench'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { decodeSrgb, encodeSrgb } from '@juxtachrome/core'
 import { onUnmounted, ref } from 'vue'
 import { decodePhoto, usePhoto } from '~/composables/usePhoto'
 
@@ -27,8 +28,7 @@ async function choose(event: Event) {
   canvas.height = Math.max(1, Math.round(read.value.height * scale))
   canvas.getContext('2d', { willReadFrequently: true })!.drawImage(read.value.bitmap, 0, 0, canvas.width, canvas.height)
 }
-const linear = (v: number) => (v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4)
-const encode = (v: number) => Math.round(255 * Math.max(0, Math.min(1, v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)))
+const toByte = (v: number) => Math.round(255 * Math.max(0, Math.min(1, encodeSrgb(v))))
 
 function patch(): [number, number, number] {
   const half = 4
@@ -39,7 +39,7 @@ function patch(): [number, number, number] {
   for (let i = 0; i < data.length; i += 4) {
     if (data[i + 3] === 0) continue
     count += 1
-    for (const c of [0, 1, 2] as const) sum[c] += linear(data[i + c]! / 255)
+    for (const c of [0, 1, 2] as const) sum[c] += decodeSrgb(data[i + c]! / 255)
   }
   return sum.map((s) => s / Math.max(1, count)) as [number, number, number]
 }
@@ -51,7 +51,7 @@ function take() {
     return
   }
   const balanced = rgb.map((v, i) => (white.value ? (0.9 * v) / Math.max(0.02, white.value[i]!) : v))
-  const hex = `#${balanced.map((v) => encode(v).toString(16).padStart(2, '0')).join('')}`
+  const hex = `#${balanced.map((v) => toByte(v).toString(16).padStart(2, '0')).join('')}`
   emit('pick', hex, `${photo.value!.name.slice(0, 60)} at ${Math.round(spot.value.x * 100)} %, ${Math.round(spot.value.y * 100)} %`)
 }
 function click(event: MouseEvent) {

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { colourDifference, differenceInWords, meanReading, parseColour, pigmentVariants, problemOfSwatchPair, simulatedReader, SWATCH_KINDS, toScreen, viewOfPaint, type Paint, type Reading, type Swatch, type SwatchKind } from '@juxtachrome/core'
+import { colourDifference, differenceInWords, labOfSwatch, meanReading, parseColour, pigmentVariants, problemOfSwatchPair, simulatedReader, SWATCH_KINDS, toScreen, viewOfPaint, type Paint, type Reading, type Swatch, type SwatchKind } from '@juxtachrome/core'
 import { computed, reactive, ref, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
-import { labOfSwatch, opticsOf } from '~/composables/useMixtures'
+import { opticsOf } from '~/composables/useMixtures'
 import { swatchText, toSwatch } from '~/composables/swatchText'
 import { useToday } from '~/composables/useToday'
 

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { HUE_FAMILIES } from '../colour/family'
+import { labD65, type LabD65 } from '../units'
 import { Day, Id, Name, text } from './fields'
 
 /** Where a swatch's colour comes from; it decides how far it can be trusted. */
@@ -20,6 +21,13 @@ export const Swatch = z.looseObject({
   note: text(200).optional(),
 })
 export type Swatch = z.infer<typeof Swatch>
+
+/** The colour of a swatch; undefined where there is none. */
+export function labOfSwatch(swatch: Swatch): LabD65
+export function labOfSwatch(swatch: Swatch | undefined): LabD65 | undefined
+export function labOfSwatch(swatch: Swatch | undefined): LabD65 | undefined {
+  return swatch && labD65(swatch.L, swatch.a, swatch.b)
+}
 /** The swatches a paint can have, masstone and wash first. */
 export const SWATCH_KINDS = ['masstone', 'wash', 'overBlack', 'lifted', 'window'] as const
 export type SwatchKind = (typeof SWATCH_KINDS)[number]

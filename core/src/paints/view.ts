@@ -1,10 +1,10 @@
 import { familyOf, tellingSwatch, type HueFamily } from '../colour/family'
 import { leanOf, type Lean } from '../colour/lean'
 import { hueStep, toLch } from '../colour/lch'
-import type { Paint, Swatch } from '../documents/paint'
+import { labOfSwatch, type Paint } from '../documents/paint'
 import { masstoneOf, washOf } from '../mixing/predict'
 import { parsePigmentCode } from '../pigments/grammar'
-import { labD65, type LabD65 } from '../units'
+import type { LabD65 } from '../units'
 import { opticsOfPaint, referenceOf } from './optics/paintOptics'
 
 /** A paint with what follows from it, computed once per document. */
@@ -23,14 +23,13 @@ export interface PaintView {
   wheelKey: number
 }
 
-const toLab = (swatch?: Swatch) => swatch && labD65(swatch.L, swatch.a, swatch.b)
 const views = new WeakMap<Paint, PaintView>()
 
 /** Family, lean and place on the wheel of a paint. Cached by the document, which never changes in place. */
 export function viewOfPaint(paint: Paint): PaintView {
   const cached = views.get(paint)
   if (cached) return cached
-  const own = { masstone: toLab(paint.masstone), wash: toLab(paint.wash) }
+  const own = { masstone: labOfSwatch(paint.masstone), wash: labOfSwatch(paint.wash) }
   const assumed = own.masstone || own.wash ? undefined : assumedSwatches(paint)
   const swatches = assumed ?? own
   const fromSwatch = earthByPigment(familyOf(swatches), paint.pigments)

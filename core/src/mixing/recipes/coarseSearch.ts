@@ -2,7 +2,7 @@ import type { Optics } from '../predict'
 import { shortlist } from './shortlist'
 import { atFourLoads, atLoad, atNodes, coarseTarget, newNodeFilm, NODE_COUNT, type CoarseTarget } from './coarse'
 import type { RecipeTarget } from './findRecipes'
-import { COARSE_TRIPLES, ratiosNear, ratiosUpTo } from './grids'
+import { COARSE_TRIPLES, lowestTerms, ratiosNear, ratiosUpTo } from './grids'
 
 /** A mixture worth a closer look. */
 export interface Candidate {
@@ -112,7 +112,7 @@ export class CoarseSearch {
 
   /** What stands to be worked out in full; only the first few of each while the search goes on. */
   leading(few = Infinity): Candidate[] {
-    const triples = (this.#refined.length ? this.#refined : this.#triple).slice(0, Math.min(few, KEEP_REFINED)).map((c) => ({ ...c, ratio: lowest(c.ratio) })).filter((c) => c.ratio.every((p) => p <= this.parts))
+    const triples = (this.#refined.length ? this.#refined : this.#triple).slice(0, Math.min(few, KEEP_REFINED)).map((c) => ({ ...c, ratio: lowestTerms(c.ratio) })).filter((c) => c.ratio.every((p) => p <= this.parts))
     return [...this.#single.slice(0, Math.min(few, 12)), ...this.#pair.slice(0, Math.min(few, KEEP)), ...triples]
   }
 
@@ -203,9 +203,3 @@ export class CoarseSearch {
 }
 
 const bySquare = (p: Candidate, q: Candidate) => p.squared - q.squared
-
-function lowest(ratio: readonly number[]): readonly number[] {
-  const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
-  const common = ratio.reduce(gcd)
-  return ratio.map((p) => p / common)
-}

@@ -1,5 +1,11 @@
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 
+/** The same ratio in lowest terms. */
+export function lowestTerms(parts: readonly number[]): number[] {
+  const common = parts.reduce(gcd)
+  return parts.map((p) => p / common)
+}
+
 /** Every ratio of `count` parts, each 1..most, in lowest terms: 43 of two and 439 of three at most = 8. */
 export function ratiosUpTo(count: 1 | 2 | 3, most: number): readonly (readonly number[])[] {
   if (count === 1) return [[1]]

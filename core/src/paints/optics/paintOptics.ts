@@ -1,9 +1,8 @@
-import type { Paint, Swatch } from '../../documents/paint'
+import { labOfSwatch, type Paint, type Swatch } from '../../documents/paint'
 import { colourDifference } from '../../colour/difference'
 import type { Optics } from '../../mixing/predict'
 import { pigmentByCode, pigmentVariants, REFERENCE_PIGMENTS, type ReferencePigment } from '../../pigments/reference'
 import { fail, ok, type Result } from '../../result'
-import { labD65 } from '../../units'
 import { problemOfSwatchPair } from '../swatchPair'
 import type { FilmModel } from './film'
 import { fitFilm, meets, type Fitted, type Target, type Targets } from './fit'
@@ -81,14 +80,13 @@ export function referenceOf(paint: Pick<OpticalPaint, 'pigments' | 'masstone' | 
 }
 
 function nearestOf(list: readonly ReferencePigment[], { masstone, wash }: Pick<OpticalPaint, 'masstone' | 'wash'>): ReferencePigment {
-  const off = (p: ReferencePigment) => (masstone ? colourDifference(labOf(masstone), p.masstone) : 0) + (wash ? colourDifference(labOf(wash), p.wash) : 0)
+  const off = (p: ReferencePigment) => (masstone ? colourDifference(labOfSwatch(masstone), p.masstone) : 0) + (wash ? colourDifference(labOfSwatch(wash), p.wash) : 0)
   return list.reduce((nearest, next) => (off(next) < off(nearest) - 1e-9 ? next : nearest))
 }
 const nearestReference = (paint: OpticalPaint) => nearestOf(REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye'), paint)
-const labOf = (s: Swatch) => labD65(s.L, s.a, s.b)
 
 function targetsOf({ masstone, wash }: OpticalPaint): Targets {
-  const target = (s: Swatch): Target => ({ lab: labOf(s), sd: s.sd ? Math.max(s.sd, 0.3) : SOURCE_SD[s.source], tolerance: SOURCE_SD[s.source] })
+  const target = (s: Swatch): Target => ({ lab: labOfSwatch(s), sd: s.sd ? Math.max(s.sd, 0.3) : SOURCE_SD[s.source], tolerance: SOURCE_SD[s.source] })
   return { ...(masstone ? { masstone: target(masstone) } : {}), ...(wash ? { wash: target(wash) } : {}) }
 }
 

@@ -1,3 +1,4 @@
+import { decodeSrgb } from '../../colour/transfer'
 import { labOfXyz } from '../../colour/tristimulus'
 import { colourDifference } from '../../colour/difference'
 import { PAPER } from '../../mixing/film'
@@ -36,8 +37,8 @@ export interface SheetCell {
 export interface SheetReading { cells: SheetCell[]; /** What to know about the whole sheet. */ cautions: string[]; /** Share of paper samples that agree, 0..1. */ paper: number }
 export interface SheetProgress { done: number; of: number }
 
-/** sRGB byte to linear light, 0..1 (IEC 61966-2-1). */
-const LINEAR = Float64Array.from({ length: 256 }, (_, i) => { const c = i / 255; return c <= 0.04045 ? c / 12.92 : ((c + 0.055) / 1.055) ** 2.4 })
+/** sRGB byte to linear light, 0..1. */
+const LINEAR = Float64Array.from({ length: 256 }, (_, i) => decodeSrgb(i / 255))
 const SMALLEST_IMAGE = 300
 const SMALLEST_CELL = 10
 

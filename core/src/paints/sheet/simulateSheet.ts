@@ -1,3 +1,4 @@
+import { encodeSrgb } from '../../colour/transfer'
 import { PAPER } from '../../mixing/film'
 import { fail, ok, type Result } from '../../result'
 import type { LabD65 } from '../../units'
@@ -32,7 +33,6 @@ function linearOf({ L, a, b }: LabD65): [number, number, number] {
   return [3.2404542 * X - 1.5371385 * Y - 0.4985314 * Z, -0.969266 * X + 1.8760108 * Y + 0.041556 * Z, 0.0556434 * X - 0.2040259 * Y + 1.0572252 * Z]
 }
 const curved = (byte: number, tone: number) => byte - (255 * tone * Math.sin((2 * Math.PI * byte) / 255)) / (2 * Math.PI)
-const encode = (v: number) => 255 * (v <= 0.0031308 ? 12.92 * v : 1.055 * v ** (1 / 2.4) - 0.055)
 
 /**
  * A made-up photograph of a sheet of swatches on white paper, for trying the reader of sheets out and for
@@ -61,7 +61,7 @@ export function simulateSheet(colours: readonly (LabD65 | undefined)[], columns:
       const at = (y * width + x) * 4
       for (let c = 0; c < 3; c += 1) {
         const seen = (own ? own[c]! / PAPER : 1) * exposure * fall * light[c]!
-        data[at + c] = Math.round(curved(encode(Math.max(0, Math.min(1, seen + (noise ? gauss() * noise : 0)))), tone))
+        data[at + c] = Math.round(curved(255 * encodeSrgb(Math.max(0, Math.min(1, seen + (noise ? gauss() * noise : 0)))), tone))
       }
       data[at + 3] = 255
     }

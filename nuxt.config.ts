@@ -9,7 +9,11 @@ export default defineNuxtConfig({
   telemetry: { enabled: false },
   devtools: { enabled: false },
   modules: ['@pinia/nuxt', '@vite-pwa/nuxt', 'nuxt-security'],
-  css: ['@fontsource-variable/source-sans-3/wght.css', '@fontsource-variable/source-sans-3/wght-italic.css', '~/assets/main.css'],
+  css: [
+    '@fontsource-variable/source-sans-3/wght.css',
+    '@fontsource-variable/source-sans-3/wght-italic.css',
+    '~/assets/main.css',
+  ],
   imports: { scan: false },
   components: [{ path: '~/components', pathPrefix: false }],
   experimental: { viteEnvironmentApi: true, payloadExtraction: false, defaults: { nuxtLink: { prefetch: false } } },
@@ -20,7 +24,10 @@ export default defineNuxtConfig({
       title: 'Juxtachrome',
       meta: [
         { name: 'viewport', content: 'width=device-width, initial-scale=1' },
-        { name: 'description', content: 'Choose, arrange, fill and record watercolour palettes from your own collection.' },
+        {
+          name: 'description',
+          content: 'Choose, arrange, fill and record watercolour palettes from your own collection.',
+        },
       ],
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
     },
@@ -30,14 +37,33 @@ export default defineNuxtConfig({
   hooks: {
     // the service worker fetches the rest in its own time; the first page asks for no more than it needs
     'build:manifest': (manifest) => {
-      for (const entry of Object.values(manifest)) { entry.prefetch = false; entry.dynamicImports = [] }
+      for (const entry of Object.values(manifest)) {
+        entry.prefetch = false
+        entry.dynamicImports = []
+      }
     },
   },
   vite: {
     plugins: [tailwindcss()],
     worker: { format: 'es' },
     optimizeDeps: {
-      include: ['culori/fn', 'date-fns', 'dexie', 'minisearch', 'nanoid', 'papaparse', 'pinia', 'vee-validate', 'zod', '@headlessui/vue', '@lucide/vue', '@tanstack/vue-virtual', '@vueuse/core', 'pdf-lib', '@pdf-lib/fontkit'],
+      include: [
+        'culori/fn',
+        'date-fns',
+        'dexie',
+        'minisearch',
+        'nanoid',
+        'papaparse',
+        'pinia',
+        'vee-validate',
+        'zod',
+        '@headlessui/vue',
+        '@lucide/vue',
+        '@tanstack/vue-virtual',
+        '@vueuse/core',
+        'pdf-lib',
+        '@pdf-lib/fontkit',
+      ],
     },
   },
   security: {
@@ -73,8 +99,14 @@ export default defineNuxtConfig({
   pwa: {
     registerType: 'prompt',
     manifest: {
-      name: 'Juxtachrome', short_name: 'Juxtachrome', description: 'Watercolour palettes from your own collection.',
-      theme_color: '#f7f7f7', background_color: '#f7f7f7', display: 'standalone', start_url: '/', lang: 'en',
+      name: 'Juxtachrome',
+      short_name: 'Juxtachrome',
+      description: 'Watercolour palettes from your own collection.',
+      theme_color: '#f7f7f7',
+      background_color: '#f7f7f7',
+      display: 'standalone',
+      start_url: '/',
+      lang: 'en',
       icons: [
         { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
         { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
@@ -82,8 +114,10 @@ export default defineNuxtConfig({
       ],
     },
     workbox: {
-      navigateFallback: '/', navigateFallbackDenylist: [/^\/api\//],
-      globPatterns: ['**/*.{js,css,html,svg,png,woff2,ttf,wasm}'], maximumFileSizeToCacheInBytes: 6_000_000,
+      navigateFallback: '/',
+      navigateFallbackDenylist: [/^\/api\//],
+      globPatterns: ['**/*.{js,css,html,svg,png,woff2,ttf,wasm}'],
+      maximumFileSizeToCacheInBytes: 6_000_000,
     },
     client: { installPrompt: true },
   },

@@ -3,17 +3,31 @@ import { writeFile } from 'node:fs/promises'
 import spectral from 'spectral.js'
 import { createServer } from 'vite'
 
-const vite = await createServer({ server: { middlewareMode: true }, appType: 'custom', logLevel: 'error', optimizeDeps: { noDiscovery: true } })
+const vite = await createServer({
+  server: { middlewareMode: true },
+  appType: 'custom',
+  logLevel: 'error',
+  optimizeDeps: { noDiscovery: true },
+})
 const core = await vite.ssrLoadModule('/core/src/index.ts')
 const { gaussian } = await vite.ssrLoadModule('/core/src/paints/colourReader.ts')
 const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
 const far = (p, q) => core.ciede2000(p.L, p.a, p.b, q.L, q.a, q.b)
-const must = (r) => { if (!r.ok) throw new Error(r.error.message); return r.value }
+const must = (r) => {
+  if (!r.ok) throw new Error(r.error.message)
+  return r.value
+}
 
 function stats(list) {
   const s = [...list].sort((p, q) => p - q)
   const at = (x) => s[Math.min(s.length - 1, Math.floor(s.length * x))].toFixed(1)
-  return { median: at(0.5), mean: (s.reduce((a, b) => a + b, 0) / s.length).toFixed(1), p95: at(0.95), worst: s.at(-1).toFixed(1), n: s.length }
+  return {
+    median: at(0.5),
+    mean: (s.reduce((a, b) => a + b, 0) / s.length).toFixed(1),
+    p95: at(0.95),
+    worst: s.at(-1).toFixed(1),
+    n: s.length,
+  }
 }
 const row = (name, s) => `| ${name} | ${s.median} | ${s.mean} | ${s.p95} | ${s.worst} | ${s.n} |`
 const HEAD = '| | median | mean | 95 % | worst | n |\n|---|---|---|---|---|---|'
@@ -24,20 +38,50 @@ function realPaint(pigment, gauss) {
   const strength = Math.exp(gauss() * 0.3)
   const bends = [gauss(), gauss(), gauss(), gauss()].map((g) => g * 0.15)
   const shift = gauss() * 0.5
-  const at = (i) => { const x = Math.max(0, Math.min(34.999, i - shift)); const k = Math.floor(x); return film.K[k] + (x - k) * (film.K[k + 1] - film.K[k]) }
-  const K = film.K.map((_, i) => Math.min(60, at(i) * strength * Math.exp(bends[0] * Math.sin(i / 4) + bends[1] * Math.cos(i / 4) + bends[2] * Math.sin(i / 9) + bends[3] * Math.cos(i / 9))))
+  const at = (i) => {
+    const x = Math.max(0, Math.min(34.999, i - shift))
+    const k = Math.floor(x)
+    return film.K[k] + (x - k) * (film.K[k + 1] - film.K[k])
+  }
+  const K = film.K.map((_, i) =>
+    Math.min(
+      60,
+      at(i) *
+        strength *
+        Math.exp(
+          bends[0] * Math.sin(i / 4) +
+            bends[1] * Math.cos(i / 4) +
+            bends[2] * Math.sin(i / 9) +
+            bends[3] * Math.cos(i / 9),
+        ),
+    ),
+  )
   const S = film.S.map((s) => s * Math.exp(bends[0]))
   return { pigment, optics: { K, S, washLoad: Math.min(1, Math.max(0.03, film.washLoad * Math.exp(gauss() * 0.3))) } }
 }
-const swatch = (lab, sd, gauss, source) => ({ L: Math.max(0, Math.min(100, lab.L + gauss() * sd)), a: lab.a + gauss() * sd, b: lab.b + gauss() * sd, source })
+const swatch = (lab, sd, gauss, source) => ({
+  L: Math.max(0, Math.min(100, lab.L + gauss() * sd)),
+  a: lab.a + gauss() * sd,
+  b: lab.b + gauss() * sd,
+  source,
+})
 
 function singles() {
   const lines = []
-  for (const [source, sd] of [['reader', 0.35], ['photo', 1], ['typed', 1.5]]) {
+  for (const [source, sd] of [
+    ['reader', 0.35],
+    ['photo', 1],
+    ['typed', 1.5],
+  ]) {
     const gauss = gaussian(11)
     const off = usable.flatMap((pigment) => {
       const { optics } = realPaint(pigment, gauss)
-      const paint = { pigments: [pigment.code], ...(pigment.variant ? { variants: { [pigment.code]: pigment.variant } } : {}), masstone: swatch(core.masstoneOf(optics), sd, gauss, source), wash: swatch(core.washOf(optics), sd, gauss, source) }
+      const paint = {
+        pigments: [pigment.code],
+        ...(pigment.variant ? { variants: { [pigment.code]: pigment.variant } } : {}),
+        masstone: swatch(core.masstoneOf(optics), sd, gauss, source),
+        wash: swatch(core.washOf(optics), sd, gauss, source),
+      }
       const fit = core.opticsOfPaint(paint)
       return fit.ok ? [fit.value.residual.masstone, fit.value.residual.wash] : []
     })
@@ -46,7 +90,12 @@ function singles() {
   return lines
 }
 
-const KNOWN = [['pigment known, both swatches', { shape: true, wash: true }], ['pigment unknown, both swatches', { shape: false, wash: true }], ['pigment known, masstone only', { shape: true, wash: false }], ['code only, no swatch', { shape: true, none: true }]]
+const KNOWN = [
+  ['pigment known, both swatches', { shape: true, wash: true }],
+  ['pigment unknown, both swatches', { shape: false, wash: true }],
+  ['pigment known, masstone only', { shape: true, wash: false }],
+  ['code only, no swatch', { shape: true, none: true }],
+]
 function mixtures() {
   const lines = []
   for (const [name, how] of KNOWN) {
@@ -55,13 +104,24 @@ function mixtures() {
       const off = []
       for (let t = 0; t < 60; t += 1) {
         const reals = Array.from({ length: 3 }, (_, k) => realPaint(usable[(t * 37 + k * 61) % usable.length], gauss))
-        const known = reals.map(({ pigment, optics }) => core.opticsOfPaint({
-          pigments: how.shape ? [pigment.code] : [], ...(how.shape && pigment.variant ? { variants: { [pigment.code]: pigment.variant } } : {}),
-          ...(how.none ? {} : { masstone: swatch(core.masstoneOf(optics), noise, gauss, 'typed') }), ...(how.wash ? { wash: swatch(core.washOf(optics), noise, gauss, 'typed') } : {}),
-        }))
+        const known = reals.map(({ pigment, optics }) =>
+          core.opticsOfPaint({
+            pigments: how.shape ? [pigment.code] : [],
+            ...(how.shape && pigment.variant ? { variants: { [pigment.code]: pigment.variant } } : {}),
+            ...(how.none ? {} : { masstone: swatch(core.masstoneOf(optics), noise, gauss, 'typed') }),
+            ...(how.wash ? { wash: swatch(core.washOf(optics), noise, gauss, 'typed') } : {}),
+          }),
+        )
         if (known.some((k) => !k.ok)) continue
-        for (const parts of [[1, 1, 0], [3, 1, 0], [0, 1, 2], [2, 1, 1]]) {
-          const [truth, guess] = [reals.map((r) => r.optics), known.map((k) => k.value)].map((o) => must(core.predictMixture(o.map((optics, i) => ({ optics, parts: parts[i] })))))
+        for (const parts of [
+          [1, 1, 0],
+          [3, 1, 0],
+          [0, 1, 2],
+          [2, 1, 1],
+        ]) {
+          const [truth, guess] = [reals.map((r) => r.optics), known.map((k) => k.value)].map((o) =>
+            must(core.predictMixture(o.map((optics, i) => ({ optics, parts: parts[i] })))),
+          )
           off.push(far(truth.masstone, guess.masstone), far(truth.wash, guess.wash))
         }
       }
@@ -76,38 +136,105 @@ function against() {
   const [ours, theirs] = [[], []]
   for (let t = 0; t < 60; t += 1) {
     const reals = Array.from({ length: 3 }, (_, k) => realPaint(usable[(t * 37 + k * 61) % usable.length], gauss))
-    const known = reals.map(({ pigment, optics }) => core.opticsOfPaint({ pigments: [pigment.code], masstone: swatch(core.masstoneOf(optics), 1.5, gauss, 'typed'), wash: swatch(core.washOf(optics), 1.5, gauss, 'typed') }))
+    const known = reals.map(({ pigment, optics }) =>
+      core.opticsOfPaint({
+        pigments: [pigment.code],
+        masstone: swatch(core.masstoneOf(optics), 1.5, gauss, 'typed'),
+        wash: swatch(core.washOf(optics), 1.5, gauss, 'typed'),
+      }),
+    )
     const screens = reals.map(({ optics }) => new spectral.Color(core.toScreen(core.masstoneOf(optics)).hex))
     if (known.some((k) => !k.ok)) continue
-    for (const parts of [[1, 1, 0], [3, 1, 0], [0, 1, 2], [2, 1, 1]]) {
+    for (const parts of [
+      [1, 1, 0],
+      [3, 1, 0],
+      [0, 1, 2],
+      [2, 1, 1],
+    ]) {
       const truth = core.masstoneOf(must(core.mixOptics(reals.map((r, i) => ({ optics: r.optics, parts: parts[i] })))))
-      ours.push(far(truth, must(core.predictMixture(known.map((k, i) => ({ optics: k.value, parts: parts[i] })))).masstone))
+      ours.push(
+        far(truth, must(core.predictMixture(known.map((k, i) => ({ optics: k.value, parts: parts[i] })))).masstone),
+      )
       const mixed = spectral.mix(...screens.map((c, i) => [c, parts[i]]).filter(([, p]) => p > 0))
       theirs.push(far(truth, must(core.fromHex(mixed.toString()))))
     }
   }
-  return [row('this model, pigment known, both swatches, noise 1.5', stats(ours)), row('spectral.js 3.0.0 on the masstones as sRGB', stats(theirs))]
+  return [
+    row('this model, pigment known, both swatches, noise 1.5', stats(ours)),
+    row('spectral.js 3.0.0 on the masstones as sRGB', stats(theirs)),
+  ]
 }
 
 function sheets() {
-  const colours = usable.filter((p) => core.toScreen(p.masstone).shown && core.toScreen(p.wash).shown).slice(0, 45).flatMap((p) => [p.masstone, p.wash])
-  const conditions = [['flat scan', {}], ['noise 3 %', { noise: 0.03 }], ['tilted', { tilt: 0.25 }], ['uneven light', { uneven: 0.5 }], ['warm light', { light: [1, 0.85, 0.62] }], ['a telephone’s tone curve', { tone: 0.15 }], ['all of it', { noise: 0.03, tone: 0.1, tilt: 0.18, uneven: 0.45, light: [1, 0.88, 0.7] }], ['grid laid 3 pixels off', { noise: 0.02, off: 3 }]]
+  const colours = usable
+    .filter((p) => core.toScreen(p.masstone).shown && core.toScreen(p.wash).shown)
+    .slice(0, 45)
+    .flatMap((p) => [p.masstone, p.wash])
+  const conditions = [
+    ['flat scan', {}],
+    ['noise 3 %', { noise: 0.03 }],
+    ['tilted', { tilt: 0.25 }],
+    ['uneven light', { uneven: 0.5 }],
+    ['warm light', { light: [1, 0.85, 0.62] }],
+    ['a telephone’s tone curve', { tone: 0.15 }],
+    ['all of it', { noise: 0.03, tone: 0.1, tilt: 0.18, uneven: 0.45, light: [1, 0.88, 0.7] }],
+    ['grid laid 3 pixels off', { noise: 0.02, off: 3 }],
+  ]
   return conditions.map(([name, { off = 0, ...how }]) => {
     const all = []
     for (let seed = 1; seed <= 3; seed += 1) {
       const sheet = must(core.simulateSheet(colours, 10, 1600, 1200, { ...how, seed }))
-      const reading = must(core.readSwatchSheet({ ...sheet, corners: sheet.corners.map(({ x, y }) => ({ x: x + off, y: y - off })) }))
-      reading.cells.forEach((cell, i) => { if (colours[i]) all.push(far(cell.lab, colours[i])) })
+      const reading = must(
+        core.readSwatchSheet({ ...sheet, corners: sheet.corners.map(({ x, y }) => ({ x: x + off, y: y - off })) }),
+      )
+      reading.cells.forEach((cell, i) => {
+        if (colours[i]) all.push(far(cell.lab, colours[i]))
+      })
     }
     return row(name, stats(all))
   })
 }
 
-const facts = [['PB29', 'PBr7 burnt sienna'], ['PB15:3', 'PO71'], ['PG7', 'PV19 rose'], ['PG7', 'PR83'], ['PG18', 'PR83'], ['PB35', 'PBr7 burnt sienna'], ['PB36', 'PBr7 burnt sienna']]
+const facts = [
+  ['PB29', 'PBr7 burnt sienna'],
+  ['PB15:3', 'PO71'],
+  ['PG7', 'PV19 rose'],
+  ['PG7', 'PR83'],
+  ['PG18', 'PR83'],
+  ['PB35', 'PBr7 burnt sienna'],
+  ['PB36', 'PBr7 burnt sienna'],
+]
 function neutrals() {
-  const paint = (what) => { const [code, ...variant] = what.split(' '); return must(core.opticsOfPaint({ pigments: [code], ...(variant.length ? { variants: { [code]: variant.join(' ') } } : {}) })) }
+  const paint = (what) => {
+    const [code, ...variant] = what.split(' ')
+    return must(
+      core.opticsOfPaint({ pigments: [code], ...(variant.length ? { variants: { [code]: variant.join(' ') } } : {}) }),
+    )
+  }
   return facts.map(([one, other]) => {
-    const steps = [[8, 1], [6, 1], [4, 1], [3, 1], [2, 1], [3, 2], [1, 1], [2, 3], [1, 2], [1, 3], [1, 4], [1, 6], [1, 8]].map(([p, q]) => { const m = must(core.predictMixture([{ optics: paint(one), parts: p }, { optics: paint(other), parts: q }])); return { parts: `${p}:${q}`, C: core.toLch(m.masstone).C, W: core.toLch(m.wash).C, L: m.masstone.L } })
+    const steps = [
+      [8, 1],
+      [6, 1],
+      [4, 1],
+      [3, 1],
+      [2, 1],
+      [3, 2],
+      [1, 1],
+      [2, 3],
+      [1, 2],
+      [1, 3],
+      [1, 4],
+      [1, 6],
+      [1, 8],
+    ].map(([p, q]) => {
+      const m = must(
+        core.predictMixture([
+          { optics: paint(one), parts: p },
+          { optics: paint(other), parts: q },
+        ]),
+      )
+      return { parts: `${p}:${q}`, C: core.toLch(m.masstone).C, W: core.toLch(m.wash).C, L: m.masstone.L }
+    })
     const least = steps.reduce((p, q) => (q.C < p.C ? q : p))
     return `| ${one} + ${other} | ${least.parts} | ${least.C.toFixed(1)} | ${least.L.toFixed(0)} | ${Math.min(...steps.map((s) => s.W)).toFixed(1)} |`
   })

@@ -10,8 +10,17 @@ process.env.SE_OFFLINE = 'true'
 process.env.SE_AVOID_STATS = 'true'
 
 const FLAGS = [
-  '--headless=new', '--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update',
-  '--disable-sync', '--disable-dev-shm-usage', '--force-color-profile=srgb', '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE localhost , EXCLUDE 127.0.0.1',
+  '--headless=new',
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+  '--disable-dev-shm-usage',
+  '--force-color-profile=srgb',
+  '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE localhost , EXCLUDE 127.0.0.1',
 ]
 
 export const CHROMIUM = '/usr/bin/chromium'
@@ -26,19 +35,43 @@ export async function openBrowser({ width = 1280, height = 800, touch = false, p
   const options = new chrome.Options()
   options.setChromeBinaryPath(CHROMIUM)
   options.addArguments(...FLAGS, `--user-data-dir=${own}`)
-  if (downloads) options.setUserPreferences({ 'download.default_directory': downloads, 'download.prompt_for_download': false })
+  if (downloads)
+    options.setUserPreferences({ 'download.default_directory': downloads, 'download.prompt_for_download': false })
   const logs = new logging.Preferences()
   logs.setLevel(logging.Type.BROWSER, logging.Level.ALL)
   options.setLoggingPrefs(logs)
   const driver = /** @type {import('selenium-webdriver/chrome.js').Driver} */ (
-    await new Builder().forBrowser('chrome').setChromeOptions(options).setChromeService(new chrome.ServiceBuilder(CHROMEDRIVER)).build()
+    await new Builder()
+      .forBrowser('chrome')
+      .setChromeOptions(options)
+      .setChromeService(new chrome.ServiceBuilder(CHROMEDRIVER))
+      .build()
   )
   await setSize(driver, width, height, touch)
-  return { driver, close: async () => { await driver.quit(); if (!profile) await rm(own, { recursive: true, force: true, maxRetries: 3 }) } }
+  return {
+    driver,
+    close: async () => {
+      await driver.quit()
+      if (!profile) await rm(own, { recursive: true, force: true, maxRetries: 3 })
+    },
+  }
 }
 
 /** `--window-size` counts the window's frame; this sets the page itself. */
-export async function setSize(/** @type {import('selenium-webdriver/chrome.js').Driver} */ driver, /** @type {number} */ width, /** @type {number} */ height, touch = false) {
-  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', { width, height, deviceScaleFactor: 1, mobile: false })
-  await driver.sendDevToolsCommand('Emulation.setTouchEmulationEnabled', { enabled: touch, maxTouchPoints: touch ? 5 : 1 })
+export async function setSize(
+  /** @type {import('selenium-webdriver/chrome.js').Driver} */ driver,
+  /** @type {number} */ width,
+  /** @type {number} */ height,
+  touch = false,
+) {
+  await driver.sendDevToolsCommand('Emulation.setDeviceMetricsOverride', {
+    width,
+    height,
+    deviceScaleFactor: 1,
+    mobile: false,
+  })
+  await driver.sendDevToolsCommand('Emulation.setTouchEmulationEnabled', {
+    enabled: touch,
+    maxTouchPoints: touch ? 5 : 1,
+  })
 }

@@ -15,9 +15,12 @@ function newest(path) {
 }
 const isStale = () => !existsSync(BUILT) || Math.max(...SOURCES.map((s) => newest(ROOT + s))) > statSync(BUILT).mtimeMs
 
-const isFree = (port) => new Promise((resolve) => {
-  const probe = createServer().once('error', () => resolve(false)).listen(port, '127.0.0.1', () => probe.close(() => resolve(true)))
-})
+const isFree = (port) =>
+  new Promise((resolve) => {
+    const probe = createServer()
+      .once('error', () => resolve(false))
+      .listen(port, '127.0.0.1', () => probe.close(() => resolve(true)))
+  })
 async function freePort(from) {
   for (let port = from; port < from + 50; port += 1) if (await isFree(port)) return port
   throw new Error(`No free port between ${from} and ${from + 49}`)
@@ -29,11 +32,20 @@ if (isStale()) {
   if (!run('npx', ['nuxt', 'build', '--logLevel', 'silent'])) process.exit(1)
 }
 const port = await freePort(Number(process.env.PORT) || 3000)
-const server = spawn(process.execPath, [BUILT], { env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), JUXTACHROME_DEMO: '1' }, stdio: ['ignore', 'ignore', 'inherit'] })
+const server = spawn(process.execPath, [BUILT], {
+  env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), JUXTACHROME_DEMO: '1' },
+  stdio: ['ignore', 'ignore', 'inherit'],
+})
 server.on('exit', (code) => process.exit(code ?? 0))
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal))
 for (let i = 0; i < 100; i += 1) {
-  if (await fetch(`http://127.0.0.1:${port}/api/health`).then((r) => r.ok, () => false)) break
+  if (
+    await fetch(`http://127.0.0.1:${port}/api/health`).then(
+      (r) => r.ok,
+      () => false,
+    )
+  )
+    break
   await new Promise((r) => setTimeout(r, 100))
 }
 console.log(`\nJuxtachrome with its demo collection: http://localhost:${port}\nStop it with Ctrl+C.`)

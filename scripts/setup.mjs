@@ -29,9 +29,12 @@ export function installBrowser() {
   if (allowed) {
     console.log(`Installing ${PACKAGES.join(', ')} …`)
     const env = { DEBIAN_FRONTEND: 'noninteractive' }
-    if (run('apt-get', ['update', '-qq'], env)) run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...PACKAGES], env)
+    if (run('apt-get', ['update', '-qq'], env))
+      run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...PACKAGES], env)
   }
   if (BROWSER.every((path) => existsSync(path))) return true
-  console.error(`The end-to-end tests need ${BROWSER.join(' and ')}. On Debian, as root: apt-get install --no-install-recommends ${PACKAGES.join(' ')}`)
+  console.error(
+    `The end-to-end tests need ${BROWSER.join(' and ')}. On Debian, as root: apt-get install --no-install-recommends ${PACKAGES.join(' ')}`,
+  )
   return false
 }

@@ -8,19 +8,71 @@ const url = process.argv[2] ?? 'http://127.0.0.1:3000'
 const VIEWS = [
   { name: 'today', path: '/' },
   { name: 'paints', path: '/paints/demo-h-french-ultramarine' },
-  { name: 'add-by-line', path: '/paints?add=1', script: 'const i = document.querySelector("[data-autofocus]"); i.value = "French ultramarine PG29 15 ml, series 2, Northwall"; i.dispatchEvent(new Event("input"))' },
+  {
+    name: 'add-by-line',
+    path: '/paints?add=1',
+    script:
+      'const i = document.querySelector("[data-autofocus]"); i.value = "French ultramarine PG29 15 ml, series 2, Northwall"; i.dispatchEvent(new Event("input"))',
+  },
   { name: 'palettes', path: '/palettes' },
   { name: 'new-palette', path: '/palettes?new=1' },
-  { name: 'choose', path: '/palettes/landing-tin/choose?place=A5', strip: ['demo-h-french-ultramarine', 'demo-t-ultramarine-deep', 'demo-h-cobalt-blue', 'demo-s-indanthrone-blue'] },
+  {
+    name: 'choose',
+    path: '/palettes/landing-tin/choose?place=A5',
+    strip: ['demo-h-french-ultramarine', 'demo-t-ultramarine-deep', 'demo-h-cobalt-blue', 'demo-s-indanthrone-blue'],
+  },
   { name: 'arrange', path: '/palettes/hut-palette/arrange' },
   { name: 'fill', path: '/palettes/boat-tray/fill?place=B6' },
   { name: 'key', path: '/palettes/boat-tray/key' },
   { name: 'pigments', path: `/pigments/${encodeURIComponent('PV19 rose')}` },
-  { name: 'bench', path: '/bench', bench: { parts: [['demo-h-french-ultramarine', 3], ['demo-h-burnt-sienna', 2]], water: 3 } },
-  { name: 'between-two', path: '/bench?view=row', bench: { parts: [['demo-h-french-ultramarine', 3], ['demo-h-burnt-sienna', 2]], water: 3 } },
-  { name: 'recipe', path: '/bench?view=recipe', bench: { parts: [], water: 0, scope: 'landing-tin', target: { kind: 'paint', paintId: 'demo-f-sap-green' } }, wait: 4000 },
+  {
+    name: 'bench',
+    path: '/bench',
+    bench: {
+      parts: [
+        ['demo-h-french-ultramarine', 3],
+        ['demo-h-burnt-sienna', 2],
+      ],
+      water: 3,
+    },
+  },
+  {
+    name: 'between-two',
+    path: '/bench?view=row',
+    bench: {
+      parts: [
+        ['demo-h-french-ultramarine', 3],
+        ['demo-h-burnt-sienna', 2],
+      ],
+      water: 3,
+    },
+  },
+  {
+    name: 'recipe',
+    path: '/bench?view=recipe',
+    bench: { parts: [], water: 0, scope: 'landing-tin', target: { kind: 'paint', paintId: 'demo-f-sap-green' } },
+    wait: 4000,
+  },
   { name: 'sheet', path: '/swatches', sheet: true },
-  { name: 'compare', path: '/compare', strip: ['demo-h-french-ultramarine', 'demo-t-ultramarine-deep', 'demo-h-cobalt-blue', 'demo-s-indanthrone-blue', { kind: 'mix', name: 'Fog grey', parts: [{ paintId: 'demo-h-french-ultramarine', parts: 3 }, { paintId: 'demo-h-burnt-sienna', parts: 2 }], water: 3 }] },
+  {
+    name: 'compare',
+    path: '/compare',
+    strip: [
+      'demo-h-french-ultramarine',
+      'demo-t-ultramarine-deep',
+      'demo-h-cobalt-blue',
+      'demo-s-indanthrone-blue',
+      {
+        kind: 'mix',
+        name: 'Fog grey',
+        parts: [
+          { paintId: 'demo-h-french-ultramarine', parts: 3 },
+          { paintId: 'demo-h-burnt-sienna', parts: 2 },
+        ],
+        water: 3,
+      },
+    ],
+  },
   { name: 'import', path: '/import', csv: true },
   { name: 'data-dark', path: '/data', dark: true },
   { name: 'choose-tablet', path: '/palettes/boat-tray/choose', width: 768, height: 1024 },
@@ -35,9 +87,20 @@ try {
   await driver.wait(async () => (await driver.findElements(By.css('main li'))).length > 3, 20_000)
   for (const { name, path, script, strip, csv, dark, bench, sheet, wait = 700, width = 1280, height = 800 } of VIEWS) {
     await setSize(driver, width, height)
-    await driver.executeScript('localStorage.setItem("jx-theme", arguments[0]); localStorage.setItem("jx-strip", arguments[1])', dark ? 'dark' : 'light', JSON.stringify(strip ?? []))
-    const laid = bench && { ...bench, scope: bench.scope ?? '', parts: bench.parts.map(([paintId, parts]) => ({ paintId, parts })) }
-    await driver.executeScript('localStorage.setItem("jx-bench", arguments[0])', JSON.stringify(laid ?? { parts: [], water: 0, scope: '' }))
+    await driver.executeScript(
+      'localStorage.setItem("jx-theme", arguments[0]); localStorage.setItem("jx-strip", arguments[1])',
+      dark ? 'dark' : 'light',
+      JSON.stringify(strip ?? []),
+    )
+    const laid = bench && {
+      ...bench,
+      scope: bench.scope ?? '',
+      parts: bench.parts.map(([paintId, parts]) => ({ paintId, parts })),
+    }
+    await driver.executeScript(
+      'localStorage.setItem("jx-bench", arguments[0])',
+      JSON.stringify(laid ?? { parts: [], water: 0, scope: '' }),
+    )
     await driver.get(url + path)
     await driver.wait(async () => !(await driver.findElement(By.css('body')).getText()).includes('Laying out'), 20_000)
     await driver.sleep(wait)
@@ -48,10 +111,14 @@ try {
       }
     }
     if (script) await driver.executeScript(script)
-    if (strip) for (const i of [0, 1]) await (await driver.findElements(By.css('aside button[aria-pressed]')))[i].click()
+    if (strip)
+      for (const i of [0, 1]) await (await driver.findElements(By.css('aside button[aria-pressed]')))[i].click()
     if (csv) {
       const file = '/tmp/jx-shot-drawer.csv'
-      await writeFile(file, 'Colour;Brand;C.I. code;Size (ml);Condition;Price\nQuinacridone gold;Westing;PO49;15;open;€ 11.20\nRaw umber;Westing;PBr7;5;stiff;€ 4.60\nHarbour blue;Westing;PB99X;5;open;€ 6.10\n;Westing;PG7;5;open;€ 5.20\nCobalt violet;Westing;PV14;5;sealed;a lot\n')
+      await writeFile(
+        file,
+        'Colour;Brand;C.I. code;Size (ml);Condition;Price\nQuinacridone gold;Westing;PO49;15;open;€ 11.20\nRaw umber;Westing;PBr7;5;stiff;€ 4.60\nHarbour blue;Westing;PB99X;5;open;€ 6.10\n;Westing;PG7;5;open;€ 5.20\nCobalt violet;Westing;PV14;5;sealed;a lot\n',
+      )
       await (await driver.findElements(By.css('input[type=file]')))[0].sendKeys(file)
     }
     await driver.sleep(500)

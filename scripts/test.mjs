@@ -22,13 +22,24 @@ function tests(project) {
   const begun = Date.now()
   const file = join(reports, `${project}.json`)
   console.log(`\n— ${project} tests`)
-  const fine = run('npx', ['vitest', 'run', '--project', project, '--reporter=dot', '--reporter=json', `--outputFile.json=${file}`])
+  const fine = run('npx', [
+    'vitest',
+    'run',
+    '--project',
+    project,
+    '--reporter=dot',
+    '--reporter=json',
+    `--outputFile.json=${file}`,
+  ])
   try {
     const report = JSON.parse(readFileSync(file, 'utf8'))
     counts.passed += report.numPassedTests
     counts.failed += report.numFailedTests + (!fine && report.numFailedTests === 0 ? 1 : 0)
     counts.skipped += report.numPendingTests
-    for (const suite of report.testResults) for (const t of suite.assertionResults) if (t.status === 'failed') console.log(`  FAILED ${t.fullName}\n    ${(t.failureMessages[0] ?? '').split('\n')[0]}`)
+    for (const suite of report.testResults)
+      for (const t of suite.assertionResults)
+        if (t.status === 'failed')
+          console.log(`  FAILED ${t.fullName}\n    ${(t.failureMessages[0] ?? '').split('\n')[0]}`)
   } catch {
     counts.failed += 1
   }

@@ -1,6 +1,16 @@
 import {
-  added, collectRows, removed, updated, USUAL_MILLILITRES,
-  type Change, type Item, type LeftoverRow, type Paint, type PaintRow, type Swatch, type SwatchKind,
+  added,
+  collectRows,
+  removed,
+  updated,
+  USUAL_MILLILITRES,
+  type Change,
+  type Item,
+  type LeftoverRow,
+  type Paint,
+  type PaintRow,
+  type Swatch,
+  type SwatchKind,
 } from '@juxtachrome/core'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
@@ -15,11 +25,13 @@ export function usePaintCommands() {
 
   /** Whether history or a palette still names it, so that it must stay readable. */
   const itemHasHistory = (id: string) => collection.ledger.account(id).events.length > 0
-  const palettesWith = (paintId: string) => collection.palettes.filter((p) => Object.values(p.plan).some((plan) => plan.paintId === paintId))
+  const palettesWith = (paintId: string) =>
+    collection.palettes.filter((p) => Object.values(p.plan).some((plan) => plan.paintId === paintId))
 
   const isInRecipe = (paintId: string) => collection.recipes.some((r) => r.paints.some((p) => p.paintId === paintId))
 
-  const dropItem = (item: Item): Change => (itemHasHistory(item.id) ? updated('items', item, { ...item, removed: true }) : removed('items', item))
+  const dropItem = (item: Item): Change =>
+    itemHasHistory(item.id) ? updated('items', item, { ...item, removed: true }) : removed('items', item)
 
   function removePaint(paint: Paint) {
     const items = collection.itemsOf(paint.id)
@@ -34,34 +46,60 @@ export function usePaintCommands() {
   }
 
   return {
-    itemHasHistory, palettesWith, removePaint,
+    itemHasHistory,
+    palettesWith,
+    removePaint,
     addRows(rows: readonly PaintRow[], label: string, leftovers: readonly LeftoverRow[] = []): string[] {
       const changes = collectRows(rows, collection.paints, newId)
       journal.commit(label, [...changes, ...leftovers.map((l) => added('leftovers', l))])
       return changes.filter((c) => c.kind === 'paints').map((c) => c.id)
     },
-    changePaint: (before: Paint, after: Paint) => journal.commit(`changed ${after.name}`, [updated('paints', before, after)]),
+    changePaint: (before: Paint, after: Paint) =>
+      journal.commit(`changed ${after.name}`, [updated('paints', before, after)]),
     /** Records swatches of one or many paints as one step; undefined takes one away. */
-    recordSwatches(swatches: readonly { paintId: string; kind: SwatchKind; swatch: Swatch | undefined }[], label: string) {
+    recordSwatches(
+      swatches: readonly { paintId: string; kind: SwatchKind; swatch: Swatch | undefined }[],
+      label: string,
+    ) {
       const after = new Map<string, Paint>()
       for (const { paintId, kind, swatch } of swatches) {
         const paint = after.get(paintId) ?? collection.paint(paintId)
         if (paint) after.set(paintId, { ...paint, [kind]: swatch })
       }
-      journal.commit(label, [...after.values()].map((paint) => updated('paints', collection.paint(paint.id)!, paint)))
+      journal.commit(
+        label,
+        [...after.values()].map((paint) => updated('paints', collection.paint(paint.id)!, paint)),
+      )
     },
     addItem(paint: Paint, kind: Item['kind'] = 'tube'): Item {
-      const item: Item = { id: newId(), v: 2, paintId: paint.id, kind, millilitres: USUAL_MILLILITRES[kind], supply: 'sealed', remarks: [] }
+      const item: Item = {
+        id: newId(),
+        v: 2,
+        paintId: paint.id,
+        kind,
+        millilitres: USUAL_MILLILITRES[kind],
+        supply: 'sealed',
+        remarks: [],
+      }
       journal.commit(`added a ${kind} of ${paint.name}`, [added('items', item)])
       return item
     },
-    changeItem: (before: Item, after: Item, paintName: string) => journal.commit(`changed a ${after.kind} of ${paintName}`, [updated('items', before, after)]),
-    removeItem: (item: Item, paintName: string) => journal.commit(`removed a ${item.kind} of ${paintName}`, [dropItem(item)]),
+    changeItem: (before: Item, after: Item, paintName: string) =>
+      journal.commit(`changed a ${after.kind} of ${paintName}`, [updated('items', before, after)]),
+    removeItem: (item: Item, paintName: string) =>
+      journal.commit(`removed a ${item.kind} of ${paintName}`, [dropItem(item)]),
     /** A kept row was corrected into paints, or let go. */
     settleLeftover(row: LeftoverRow, corrected?: PaintRow) {
       const changes = corrected ? collectRows([corrected], collection.paints, newId) : []
-      journal.commit(corrected ? `took in ${corrected.name} from a corrected row` : `let go of line ${row.line} of ${row.file}`, [...changes, removed('leftovers', row)])
+      journal.commit(
+        corrected ? `took in ${corrected.name} from a corrected row` : `let go of line ${row.line} of ${row.file}`,
+        [...changes, removed('leftovers', row)],
+      )
     },
-    letGoOfLeftovers: (rows: readonly LeftoverRow[]) => journal.commit(`let go of ${rows.length} rows`, rows.map((r) => removed('leftovers', r))),
+    letGoOfLeftovers: (rows: readonly LeftoverRow[]) =>
+      journal.commit(
+        `let go of ${rows.length} rows`,
+        rows.map((r) => removed('leftovers', r)),
+      ),
   }
 }

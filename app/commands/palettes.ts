@@ -1,6 +1,16 @@
 import {
-  added, clearPlan, lockPlace, movePlan, placePaint, removed, reservePlace, updated,
-  type Arrangement, type Holder, type Palette, type Result,
+  added,
+  clearPlan,
+  lockPlace,
+  movePlan,
+  placePaint,
+  removed,
+  reservePlace,
+  updated,
+  type Arrangement,
+  type Holder,
+  type Palette,
+  type Result,
 } from '@juxtachrome/core'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
@@ -30,22 +40,36 @@ export function usePaletteCommands() {
 
   return {
     create(name: string, use: Palette['use'], purpose: string, holder: Holder): Palette {
-      const palette: Palette = { id: nanoid(12), v: 1, name, use, purpose, holder: JSON.parse(JSON.stringify(holder)) as Holder, plan: {} }
+      const palette: Palette = {
+        id: nanoid(12),
+        v: 1,
+        name,
+        use,
+        purpose,
+        holder: JSON.parse(JSON.stringify(holder)) as Holder,
+        plan: {},
+      }
       journal.commit(`made the palette ${name}`, [added('palettes', palette)])
       return palette
     },
     rename: (palette: Palette, details: Pick<Palette, 'name' | 'use' | 'purpose'>) =>
-      journal.commit(`changed the details of ${details.name}`, [updated('palettes', palette, { ...palette, ...details })]),
+      journal.commit(`changed the details of ${details.name}`, [
+        updated('palettes', palette, { ...palette, ...details }),
+      ]),
     /** Takes a palette away; one with a history keeps it. */
     remove(palette: Palette, hasHistory: boolean) {
-      journal.commit(`removed the palette ${palette.name}`, [hasHistory ? updated('palettes', palette, { ...palette, removed: true }) : removed('palettes', palette)])
+      journal.commit(`removed the palette ${palette.name}`, [
+        hasHistory ? updated('palettes', palette, { ...palette, removed: true }) : removed('palettes', palette),
+      ])
     },
     place: (paletteId: string, placeId: string, paintId: string) =>
       change(paletteId, `placed ${paintName(paintId)} in ${placeId}`, (p) => placePaint(p, placeId, paintId)),
     move: (paletteId: string, from: string, to: string) =>
       change(paletteId, `moved ${inPlace(collection.palette(paletteId), from)} to ${to}`, (p) => movePlan(p, from, to)),
     clear: (paletteId: string, placeId: string) =>
-      change(paletteId, `took ${inPlace(collection.palette(paletteId), placeId)} out of ${placeId}`, (p) => clearPlan(p, placeId)),
+      change(paletteId, `took ${inPlace(collection.palette(paletteId), placeId)} out of ${placeId}`, (p) =>
+        clearPlan(p, placeId),
+      ),
     reserve: (paletteId: string, placeId: string, note: string) =>
       change(paletteId, `reserved ${placeId}${note ? ` for ${note}` : ''}`, (p) => reservePlace(p, placeId, note)),
     lock: (paletteId: string, placeId: string, locked: boolean) =>

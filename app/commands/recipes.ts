@@ -7,7 +7,13 @@ export function useRecipeCommands() {
   const journal = useJournal()
   return {
     keep(name: string, parts: readonly PaintParts[], water: number): Recipe {
-      const recipe: Recipe = { id: nanoid(12), v: 1, name, paints: parts.map(({ paintId, parts: p }) => ({ paintId, parts: p })), water }
+      const recipe: Recipe = {
+        id: nanoid(12),
+        v: 1,
+        name,
+        paints: parts.map(({ paintId, parts: p }) => ({ paintId, parts: p })),
+        water,
+      }
       journal.commit(`kept the recipe ${name}`, [added('recipes', recipe)])
       return recipe
     },
@@ -15,7 +21,8 @@ export function useRecipeCommands() {
     note(recipe: Recipe, seen: { masstone?: Swatch; wash?: Swatch }) {
       journal.commit(`noted what ${recipe.name} looked like`, [updated('recipes', recipe, { ...recipe, ...seen })])
     },
-    rename: (recipe: Recipe, name: string) => journal.commit(`renamed ${recipe.name} to ${name}`, [updated('recipes', recipe, { ...recipe, name })]),
+    rename: (recipe: Recipe, name: string) =>
+      journal.commit(`renamed ${recipe.name} to ${name}`, [updated('recipes', recipe, { ...recipe, name })]),
     remove: (recipe: Recipe) => journal.commit(`removed the recipe ${recipe.name}`, [removed('recipes', recipe)]),
   }
 }

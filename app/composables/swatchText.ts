@@ -3,7 +3,8 @@ import { parseColour, type Swatch } from '@juxtachrome/core'
 const short = (n: number) => String(Math.round(n * 10) / 10)
 
 /** A swatch as it is typed: `25 28 -62`. */
-export const swatchText = (swatch: Swatch | undefined) => (swatch ? [swatch.L, swatch.a, swatch.b].map(short).join(' ') : '')
+export const swatchText = (swatch: Swatch | undefined) =>
+  swatch ? [swatch.L, swatch.a, swatch.b].map(short).join(' ') : ''
 
 /** What was typed as a swatch; one that was not touched keeps its exact value and source. */
 export function toSwatch(text: string, before: Swatch | undefined): Swatch | undefined {

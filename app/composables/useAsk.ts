@@ -15,9 +15,16 @@ const asked = shallowRef<{ question: Question; answer: (yes: boolean) => void }>
 export function useAsk() {
   return {
     asked,
-    ask: (question: Question) => new Promise<boolean>((resolve) => {
-      asked.value?.answer(false)
-      asked.value = { question, answer: (yes) => { asked.value = undefined; resolve(yes) } }
-    }),
+    ask: (question: Question) =>
+      new Promise<boolean>((resolve) => {
+        asked.value?.answer(false)
+        asked.value = {
+          question,
+          answer: (yes) => {
+            asked.value = undefined
+            resolve(yes)
+          },
+        }
+      }),
   }
 }

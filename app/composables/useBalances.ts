@@ -17,6 +17,10 @@ export function useBalances() {
   }
 
   /** ml at hand of a paint, over all its open and sealed items. */
-  const atHand = (paintId: string) => collection.itemsOf(paintId).filter(isUsable).reduce((sum, i) => sum + Math.max(0, left(i)), 0)
+  const atHand = (paintId: string) =>
+    collection
+      .itemsOf(paintId)
+      .filter(isUsable)
+      .reduce((sum, i) => sum + Math.max(0, left(i)), 0)
   return { left, leftInWords, atHand, isUsable }
 }

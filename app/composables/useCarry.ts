@@ -1,7 +1,11 @@
 import { ref, shallowRef } from 'vue'
 
 /** What is in the hand: a paint from the drawer, or what is planned in a place. */
-export interface Carried { kind: 'paint' | 'place'; id: string; name: string }
+export interface Carried {
+  kind: 'paint' | 'place'
+  id: string
+  name: string
+}
 export type DropTarget = { kind: 'place'; id: string } | { kind: 'drawer' }
 
 const FAR_ENOUGH = 6
@@ -62,7 +66,9 @@ export function createCarry(drop: (carried: Carried, target: DropTarget) => void
       stop()
       if (!was) return
       justDragged = true
-      setTimeout(() => { justDragged = false }, 0)
+      setTimeout(() => {
+        justDragged = false
+      }, 0)
       const place = placeAt(e)
       if (place) dropOn({ kind: 'place', id: place })
       else if (elementAt(e)?.closest('[data-drawer]')) dropOn({ kind: 'drawer' })
@@ -72,7 +78,9 @@ export function createCarry(drop: (carried: Carried, target: DropTarget) => void
       stop()
       if (dragging) putBack()
     }
-    const holdStill = (e: TouchEvent) => { if (dragging) e.preventDefault() }
+    const holdStill = (e: TouchEvent) => {
+      if (dragging) e.preventDefault()
+    }
     function stop() {
       clearTimeout(timer)
       window.removeEventListener('pointermove', move)

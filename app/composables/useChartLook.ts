@@ -5,7 +5,9 @@ import { usePreferences } from '~/stores/preferences'
 /** Text and hairlines of charts, as the theme has them; the ground of colours stays neutral. */
 export function useChartLook() {
   const preferences = usePreferences()
-  return computed(() => (preferences.dark ? { text: '#f2f2f2', line: '#565656' } : { text: '#1b1b1b', line: '#d6d6d6' }))
+  return computed(() =>
+    preferences.dark ? { text: '#f2f2f2', line: '#565656' } : { text: '#1b1b1b', line: '#d6d6d6' },
+  )
 }
 
 /** Writes a sample's number beside its point, so that colour is never the only sign. */

@@ -2,14 +2,17 @@ import { useForm, type GenericObject, type TypedSchema } from 'vee-validate'
 import type { z } from 'zod'
 
 /** A Zod schema as vee-validate takes it; its own adapter does not read this Zod. */
-function typed<S extends z.ZodType<GenericObject>>(schema: S): TypedSchema<z.input<S> & GenericObject, z.output<S> & GenericObject> {
+function typed<S extends z.ZodType<GenericObject>>(
+  schema: S,
+): TypedSchema<z.input<S> & GenericObject, z.output<S> & GenericObject> {
   return {
     __type: 'VVTypedSchema',
     async parse(values) {
       const checked = await schema.safeParseAsync(values)
       if (checked.success) return { value: checked.data as z.output<S> & GenericObject, errors: [] }
       const byPath = new Map<string, string[]>()
-      for (const { path, message } of checked.error.issues) byPath.set(path.join('.'), [...(byPath.get(path.join('.')) ?? []), message])
+      for (const { path, message } of checked.error.issues)
+        byPath.set(path.join('.'), [...(byPath.get(path.join('.')) ?? []), message])
       return { errors: [...byPath].map(([path, errors]) => ({ path, errors })) }
     },
   }
@@ -17,5 +20,8 @@ function typed<S extends z.ZodType<GenericObject>>(schema: S): TypedSchema<z.inp
 
 /** A form whose values a Zod schema checks; its messages stand beside the fields. */
 export function useCheckedForm<S extends z.ZodType<GenericObject>>(schema: S, initialValues: z.input<S>) {
-  return useForm<z.input<S> & GenericObject, z.output<S> & GenericObject>({ validationSchema: typed(schema), initialValues: initialValues as never })
+  return useForm<z.input<S> & GenericObject, z.output<S> & GenericObject>({
+    validationSchema: typed(schema),
+    initialValues: initialValues as never,
+  })
 }

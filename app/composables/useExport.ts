@@ -16,7 +16,11 @@ export function useExport() {
   /** Everything as one JSON file. */
   function download() {
     const now = new Date()
-    saveFile(`juxtachrome-${dayOf(now)}.json`, writeCollection(collection.whole(), now.toISOString()), 'application/json')
+    saveFile(
+      `juxtachrome-${dayOf(now)}.json`,
+      writeCollection(collection.whole(), now.toISOString()),
+      'application/json',
+    )
   }
   return { download }
 }

@@ -1,4 +1,16 @@
-import { cachedOptics, labOfSwatch, predictMixture, type MixturePart, type MixturePrediction, type Observation, type Paint, type PaintOptics, type PaintParts, type Recipe, type Result } from '@juxtachrome/core'
+import {
+  cachedOptics,
+  labOfSwatch,
+  predictMixture,
+  type MixturePart,
+  type MixturePrediction,
+  type Observation,
+  type Paint,
+  type PaintOptics,
+  type PaintParts,
+  type Recipe,
+  type Result,
+} from '@juxtachrome/core'
 import { computed } from 'vue'
 import { useCollection } from '~/stores/collection'
 
@@ -15,32 +27,54 @@ export function useMixtures() {
   const collection = useCollection()
   const observations = computed(() => collection.recipes.flatMap((recipe) => observationOf(recipe) ?? []))
 
-  function predict(parts: readonly PaintParts[], water: number, notes: readonly Observation[] = observations.value): Result<MixturePrediction> {
+  function predict(
+    parts: readonly PaintParts[],
+    water: number,
+    notes: readonly Observation[] = observations.value,
+  ): Result<MixturePrediction> {
     const shares: MixturePart[] = []
     for (const { paintId, parts: p } of parts) {
       const paint = collection.paint(paintId)
       const optics = paint ? opticsOf(paint) : undefined
-      if (!optics) return { ok: false, error: { code: 'no-such-paint', message: 'A paint of this mixture is no longer in the collection.' } }
-      if (!optics.ok) return { ok: false, error: { ...optics.error, message: `${paint!.name}: ${optics.error.message}` } }
+      if (!optics)
+        return {
+          ok: false,
+          error: { code: 'no-such-paint', message: 'A paint of this mixture is no longer in the collection.' },
+        }
+      if (!optics.ok)
+        return { ok: false, error: { ...optics.error, message: `${paint!.name}: ${optics.error.message}` } }
       shares.push({ optics: optics.value, parts: p, id: paintId })
     }
     return predictMixture(shares, { water, observations: notes })
   }
 
   /** `3 French ultramarine + 1 burnt sienna` */
-  const inWords = (parts: readonly PaintParts[]) => parts.map(({ paintId, parts: p }) => `${p} ${collection.paint(paintId)?.name ?? 'a paint no longer here'}`).join(' + ')
+  const inWords = (parts: readonly PaintParts[]) =>
+    parts
+      .map(({ paintId, parts: p }) => `${p} ${collection.paint(paintId)?.name ?? 'a paint no longer here'}`)
+      .join(' + ')
   return { observations, predict, inWords }
 }
 
 export function observationOf(recipe: Recipe): Observation | undefined {
   const [masstone, wash] = [labOfSwatch(recipe.masstone), labOfSwatch(recipe.wash)]
   if (!masstone && !wash) return undefined
-  return { paints: recipe.paints.map((p) => ({ id: p.paintId, parts: p.parts })), ...(masstone ? { masstone } : {}), ...(wash ? { wash } : {}) }
+  return {
+    paints: recipe.paints.map((p) => ({ id: p.paintId, parts: p.parts })),
+    ...(masstone ? { masstone } : {}),
+    ...(wash ? { wash } : {}),
+  }
 }
 
 /** Water in the words of the palette. */
 export function waterInWords(water: number): string {
   if (water <= 0.05) return 'no water: masstone'
   const parts = `1 part paint to ${Number(water.toFixed(1))} water`
-  return water < 1.5 ? `${parts}: creamy` : water < 4 ? `${parts}: milky` : water < 9 ? `${parts}: a wash` : `${parts}: a pale wash`
+  return water < 1.5
+    ? `${parts}: creamy`
+    : water < 4
+      ? `${parts}: milky`
+      : water < 9
+        ? `${parts}: a wash`
+        : `${parts}: a pale wash`
 }

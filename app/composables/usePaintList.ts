@@ -15,7 +15,11 @@ export function usePaintList() {
 
   function found(text: string): PaintView[] | undefined {
     void byHue.value // the index follows the paints: search again when they change
-    return collection.find(text)?.map((id) => collection.paint(id)).filter((p) => p !== undefined).map(viewOfPaint)
+    return collection
+      .find(text)
+      ?.map((id) => collection.paint(id))
+      .filter((p) => p !== undefined)
+      .map(viewOfPaint)
   }
 
   const isFiltered = computed(() => Object.values(filter).some(Boolean))

@@ -1,20 +1,33 @@
 import { fail, ok, type Result } from '@juxtachrome/core'
 import { shallowRef } from 'vue'
 
-export interface Photo { name: string; width: number; height: number; url: string; bitmap: ImageBitmap }
+export interface Photo {
+  name: string
+  width: number
+  height: number
+  url: string
+  bitmap: ImageBitmap
+}
 const MOST_BYTES = 50e6
 const MOST_PIXELS = 60e6
 
 /** A chosen picture, decoded. Errors: `file-too-large`, `not-an-image`, `image-too-large`. */
 export async function decodePhoto(file: Blob, name: string): Promise<Result<Photo>> {
   if (file.size === 0) return fail('not-an-image', `${name} is empty.`)
-  if (file.size > MOST_BYTES) return fail('file-too-large', `${name} is ${(file.size / 1e6).toFixed(0)} MB; at most 50 MB are read. Save it smaller first.`)
+  if (file.size > MOST_BYTES)
+    return fail(
+      'file-too-large',
+      `${name} is ${(file.size / 1e6).toFixed(0)} MB; at most 50 MB are read. Save it smaller first.`,
+    )
   try {
     const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' })
     const { width, height } = bitmap
     if (width * height > MOST_PIXELS) {
       bitmap.close()
-      return fail('image-too-large', `${name} has ${(width * height / 1e6).toFixed(0)} megapixels; at most 60 are read.`)
+      return fail(
+        'image-too-large',
+        `${name} has ${((width * height) / 1e6).toFixed(0)} megapixels; at most 60 are read.`,
+      )
     }
     return ok({ name, width, height, url: URL.createObjectURL(file), bitmap })
   } catch {

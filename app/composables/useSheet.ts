@@ -3,19 +3,42 @@ import { coreClient } from '~/workers/client'
 import { pixelsOf } from '~/workers/pixels'
 import type { Photo } from './usePhoto'
 
-export interface SheetGrid { corners: Corners; rows: number; columns: number; gap: number }
+export interface SheetGrid {
+  corners: Corners
+  rows: number
+  columns: number
+  gap: number
+}
 
 /** Reads a photographed sheet in workers; its pixels are handed over, not copied. */
-export function readSheet(photo: Photo, grid: SheetGrid, progress: (share: number) => void): { result: Promise<Result<SheetReading>>; cancel(): void } {
+export function readSheet(
+  photo: Photo,
+  grid: SheetGrid,
+  progress: (share: number) => void,
+): { result: Promise<Result<SheetReading>>; cancel(): void } {
   let cancelled = false
   let asked: { cancel(): void } | undefined
   async function read(): Promise<Result<SheetReading>> {
     const image = await pixelsOf(photo.bitmap)
     if (!image.ok) return image
     if (cancelled) return fail('cancelled', 'Cancelled.')
-    const question = coreClient().ask('readSwatchSheet', { image: image.value, ...grid }, { lane: 'sheet', transfer: [image.value.data.buffer as ArrayBuffer], progress: ({ done, of }) => progress(done / of) })
+    const question = coreClient().ask(
+      'readSwatchSheet',
+      { image: image.value, ...grid },
+      {
+        lane: 'sheet',
+        transfer: [image.value.data.buffer as ArrayBuffer],
+        progress: ({ done, of }) => progress(done / of),
+      },
+    )
     asked = question
     return question.result
   }
-  return { result: read(), cancel: () => { cancelled = true; asked?.cancel() } }
+  return {
+    result: read(),
+    cancel: () => {
+      cancelled = true
+      asked?.cancel()
+    },
+  }
 }

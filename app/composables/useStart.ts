@@ -13,10 +13,17 @@ export function useStart() {
   async function fetchDemo(): Promise<Result<Collection>> {
     try {
       const response = await fetch(`/api/demo?today=${dayOf(new Date())}`)
-      if (!response.ok) return { ok: false, error: { code: 'no-demo', message: `The demo could not be fetched (${response.status}).` } }
+      if (!response.ok)
+        return { ok: false, error: { code: 'no-demo', message: `The demo could not be fetched (${response.status}).` } }
       return await coreClient().ask('readCollection', { text: await response.text() }).result
     } catch {
-      return { ok: false, error: { code: 'no-demo', message: 'The demo comes from the server, and it does not answer. Try again when it runs.' } }
+      return {
+        ok: false,
+        error: {
+          code: 'no-demo',
+          message: 'The demo comes from the server, and it does not answer. Try again when it runs.',
+        },
+      }
     }
   }
 
@@ -31,7 +38,9 @@ export function useStart() {
   async function start() {
     const opened = await keeper.open()
     if (!opened.ok || !collection.isEmpty || (await keeper.hasStarted())) return
-    const health = await fetch('/api/health').then((r) => r.json() as Promise<{ demo?: boolean }>).catch(() => ({ demo: false }))
+    const health = await fetch('/api/health')
+      .then((r) => r.json() as Promise<{ demo?: boolean }>)
+      .catch(() => ({ demo: false }))
     if (health.demo) await openDemo()
   }
 

@@ -1,4 +1,12 @@
-import { compareSamples, labD65, propertiesOf, viewOfPaint, type LabD65, type Paint, type Sample } from '@juxtachrome/core'
+import {
+  compareSamples,
+  labD65,
+  propertiesOf,
+  viewOfPaint,
+  type LabD65,
+  type Paint,
+  type Sample,
+} from '@juxtachrome/core'
 import { computed } from 'vue'
 import { useMixtures } from '~/composables/useMixtures'
 import { filmSwatch, grainOf, screenStops, screenSwatch } from '~/composables/useSwatch'
@@ -22,42 +30,80 @@ export function useStripSamples() {
   const collection = useCollection()
   const { predict, inWords } = useMixtures()
 
-  const samples = computed(() => strip.items.flatMap((item): StripSample[] => {
-    if (item.kind === 'paint') {
-      const paint = collection.paint(item.id)
-      return paint && !paint.removed ? [sampleOfPaint(paint)] : []
-    }
-    if (item.kind === 'colour') return [colourSample(item)]
-    const mix = mixSample(item)
-    return mix ? [mix] : []
-  }))
+  const samples = computed(() =>
+    strip.items.flatMap((item): StripSample[] => {
+      if (item.kind === 'paint') {
+        const paint = collection.paint(item.id)
+        return paint && !paint.removed ? [sampleOfPaint(paint)] : []
+      }
+      if (item.kind === 'colour') return [colourSample(item)]
+      const mix = mixSample(item)
+      return mix ? [mix] : []
+    }),
+  )
 
   function sampleOfPaint(paint: Paint): StripSample {
     const view = viewOfPaint(paint)
     const swatch = screenSwatch(paint)
     const properties = Object.fromEntries(Object.entries(propertiesOf(paint)).map(([k, v]) => [k, v?.value]))
     return {
-      key: paint.id, name: paint.maker && twiceNamed(paint) ? `${paint.name} (${paint.maker})` : paint.name, under: paint.pigments.join(' ') || 'no code', ...swatch, stops: filmSwatch(paint), grain: grainOf(paint), paint,
-      pigments: paint.pigments, ...(view.masstone ? { masstone: view.masstone } : {}), ...(view.wash ? { wash: view.wash } : {}), ...properties, ...pricePerMl(paint),
+      key: paint.id,
+      name: paint.maker && twiceNamed(paint) ? `${paint.name} (${paint.maker})` : paint.name,
+      under: paint.pigments.join(' ') || 'no code',
+      ...swatch,
+      stops: filmSwatch(paint),
+      grain: grainOf(paint),
+      paint,
+      pigments: paint.pigments,
+      ...(view.masstone ? { masstone: view.masstone } : {}),
+      ...(view.wash ? { wash: view.wash } : {}),
+      ...properties,
+      ...pricePerMl(paint),
     } as StripSample
   }
-  const twiceNamed = (paint: Paint) => strip.items.some((i) => i.kind === 'paint' && i.id !== paint.id && collection.paint(i.id)?.name === paint.name)
+  const twiceNamed = (paint: Paint) =>
+    strip.items.some((i) => i.kind === 'paint' && i.id !== paint.id && collection.paint(i.id)?.name === paint.name)
 
   function pricePerMl(paint: Paint): Pick<Sample, 'pricePerMl'> {
     const priced = collection.itemsOf(paint.id).find((i) => i.price && i.millilitres > 0)
-    return priced ? { pricePerMl: { minor: priced.price!.minor / priced.millilitres, currency: priced.price!.currency } } : {}
+    return priced
+      ? { pricePerMl: { minor: priced.price!.minor / priced.millilitres, currency: priced.price!.currency } }
+      : {}
   }
 
   function mixSample(item: Extract<StripItem, { kind: 'mix' }>): StripSample | undefined {
     const mix = predict(item.parts, item.water)
     if (!mix.ok) return undefined
     const pigments = [...new Set(item.parts.flatMap((p) => collection.paint(p.paintId)?.pigments ?? []))]
-    return { key: keyOf(item), name: item.name, under: `predicted: ${inWords(item.parts)}`, stops: screenStops(mix.value.ramp.map((r) => r.lab)), grain: 0, marked: false, assumed: false, predicted: true, pigments, masstone: mix.value.masstone, wash: mix.value.wash, transparency: mix.value.transparency }
+    return {
+      key: keyOf(item),
+      name: item.name,
+      under: `predicted: ${inWords(item.parts)}`,
+      stops: screenStops(mix.value.ramp.map((r) => r.lab)),
+      grain: 0,
+      marked: false,
+      assumed: false,
+      predicted: true,
+      pigments,
+      masstone: mix.value.masstone,
+      wash: mix.value.wash,
+      transparency: mix.value.transparency,
+    }
   }
 
   function colourSample(item: Extract<StripItem, { kind: 'colour' }>): StripSample {
     const lab: LabD65 = labD65(item.L, item.a, item.b)
-    return { key: keyOf(item), name: item.name, under: `L* ${lab.L.toFixed(0)} a* ${lab.a.toFixed(0)} b* ${lab.b.toFixed(0)}`, stops: screenStops([lab]), grain: 0, marked: false, assumed: false, pigments: [], masstone: lab }
+    return {
+      key: keyOf(item),
+      name: item.name,
+      under: `L* ${lab.L.toFixed(0)} a* ${lab.a.toFixed(0)} b* ${lab.b.toFixed(0)}`,
+      stops: screenStops([lab]),
+      grain: 0,
+      marked: false,
+      assumed: false,
+      pigments: [],
+      masstone: lab,
+    }
   }
 
   const pair = computed(() => {

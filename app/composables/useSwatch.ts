@@ -27,7 +27,11 @@ export function screenSwatch(paint: Paint): ScreenSwatch {
     masstone: colours[0]?.hex,
     marked: Boolean(paint.effect),
     assumed: Boolean(assumed),
-    caution: paint.effect ? `${paint.effect}: a screen cannot show it` : beyond ? 'brighter than a screen can show' : undefined,
+    caution: paint.effect
+      ? `${paint.effect}: a screen cannot show it`
+      : beyond
+        ? 'brighter than a screen can show'
+        : undefined,
   }
   swatches.set(paint, swatch)
   return swatch
@@ -47,7 +51,11 @@ export function filmSwatch(paint: Paint): string[] {
 }
 
 export const gradient = (stops: readonly string[], direction = 'to right') =>
-  stops.length > 1 ? `linear-gradient(${direction}, ${stops.join(', ')})` : stops.length ? `linear-gradient(${stops[0]}, ${stops[0]})` : undefined
+  stops.length > 1
+    ? `linear-gradient(${direction}, ${stops.join(', ')})`
+    : stops.length
+      ? `linear-gradient(${stops[0]}, ${stops[0]})`
+      : undefined
 
 const GRAIN: Record<string, number> = { 'slightly granulating': 0.12, granulating: 0.26, 'strongly granulating': 0.42 }
 /** How strongly the grain of a granulating paint is drawn, 0 to 1. */

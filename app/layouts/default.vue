@@ -15,13 +15,18 @@ useShortcuts()
 // what few first pages need is fetched when it is first called for
 const { open, help } = useCommandPalette()
 const asked = reactive({ palette: false, help: false })
-watch([open, help], ([palette, keys]) => { asked.palette ||= palette; asked.help ||= keys })
+watch([open, help], ([palette, keys]) => {
+  asked.palette ||= palette
+  asked.help ||= keys
+})
 const ready = ref(false)
 onMounted(async () => {
   await useStart().start()
   ready.value = true
 })
-useEventListener(window, 'beforeunload', (event) => { if (!keeper.isSafe) event.preventDefault() })
+useEventListener(window, 'beforeunload', (event) => {
+  if (!keeper.isSafe) event.preventDefault()
+})
 </script>
 
 <template>

@@ -11,7 +11,12 @@ const route = useRoute()
 const bench = useBench()
 const collection = useCollection()
 const { predict } = useMixtures()
-const LABELS: Record<BenchView, string> = { mix: 'Mix', row: 'Between two', triangle: 'Three as a triangle', recipe: 'Find a recipe' }
+const LABELS: Record<BenchView, string> = {
+  mix: 'Mix',
+  row: 'Between two',
+  triangle: 'Three as a triangle',
+  recipe: 'Find a recipe',
+}
 const view = computed(() => BENCH_VIEWS.find((v) => v === route.query.view) ?? 'mix')
 const mix = computed(() => (bench.parts.length ? predict(bench.parts, bench.water) : undefined))
 function pick(paintId: string) {
@@ -24,26 +29,51 @@ function pick(paintId: string) {
   <div class="mx-auto w-full max-w-7xl p-3">
     <div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1">
       <h1>Mixing bench</h1>
-      <nav aria-label="Ways to mix" class="flex flex-wrap gap-1"><NuxtLink v-for="v in BENCH_VIEWS" :key="v" class="btn btn-quiet" :to="`/bench?view=${v}`" :aria-current="v === view ? 'page' : undefined" :class="v === view ? 'underline decoration-2 underline-offset-8' : ''">{{ LABELS[v] }}</NuxtLink></nav>
+      <nav aria-label="Ways to mix" class="flex flex-wrap gap-1">
+        <NuxtLink
+          v-for="v in BENCH_VIEWS"
+          :key="v"
+          class="btn btn-quiet"
+          :to="`/bench?view=${v}`"
+          :aria-current="v === view ? 'page' : undefined"
+          :class="v === view ? 'underline decoration-2 underline-offset-8' : ''"
+          >{{ LABELS[v] }}</NuxtLink
+        >
+      </nav>
     </div>
     <EmptyCollection v-if="collection.paints.length === 0" />
     <div v-else class="grid grid-cols-1 gap-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
       <BenchDrawer v-if="view !== 'recipe'" :chosen="bench.parts.map((p) => p.paintId)" @pick="pick" />
-      <div v-else><TargetChooser /><label class="mt-3 flex items-center gap-2 text-sm">Mixed from <select v-model="bench.scope" class="input"><option value="">the whole collection</option><option v-for="p in collection.palettes" :key="p.id" :value="p.id">{{ p.name }}</option></select></label></div>
+      <div v-else>
+        <TargetChooser /><label class="mt-3 flex items-center gap-2 text-sm"
+          >Mixed from
+          <select v-model="bench.scope" class="input">
+            <option value="">the whole collection</option>
+            <option v-for="p in collection.palettes" :key="p.id" :value="p.id">{{ p.name }}</option>
+          </select></label
+        >
+      </div>
       <div class="min-w-0 space-y-4">
         <div v-if="view === 'mix'" class="grid grid-cols-1 gap-4 md:grid-cols-2">
           <section class="panel min-w-0 p-3" aria-label="Parts">
-            <p v-if="bench.parts.length === 0" class="hint">Choose two to five paints from the drawer. Slide the parts and the water; the mixture is predicted from masstone to wash as a film on white paper.</p>
+            <p v-if="bench.parts.length === 0" class="hint">
+              Choose two to five paints from the drawer. Slide the parts and the water; the mixture is predicted from
+              masstone to wash as a film on white paper.
+            </p>
             <MixParts />
           </section>
           <section class="panel min-w-0 p-3">
             <MixResult v-if="mix?.ok" :parts="bench.parts" :water="bench.water" :mix="mix.value" />
             <p v-else-if="mix" role="alert" class="text-trouble">{{ mix.error.message }}</p>
-            <p v-else class="hint">The mixture appears here, with its lean, value, chroma, and how sure the prediction is.</p>
+            <p v-else class="hint">
+              The mixture appears here, with its lean, value, chroma, and how sure the prediction is.
+            </p>
           </section>
         </div>
         <template v-else-if="view === 'row'"><RowBetween class="panel p-3" /><MixParts class="panel p-3" /></template>
-        <template v-else-if="view === 'triangle'"><TriangleOfThree class="panel p-3" /><MixParts class="panel p-3" /></template>
+        <template v-else-if="view === 'triangle'"
+          ><TriangleOfThree class="panel p-3" /><MixParts class="panel p-3"
+        /></template>
         <RecipeFinder v-else />
         <KeptRecipes v-if="view !== 'recipe'" />
       </div>

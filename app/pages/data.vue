@@ -10,10 +10,23 @@ useHead({ title: 'Data · Juxtachrome' })
 const collection = useCollection()
 const keeper = useKeeper()
 const { download } = useExport()
-const counts = computed(() => [
-  ['paints', collection.paints.length], ['tubes, pans and other items', collection.items.length], ['palettes', collection.palettes.length], ['kept recipes', collection.recipes.length], ['journal entries', collection.journal.size], ['rows kept for correction', collection.leftovers.length],
-] as const)
-const keeping = computed(() => ({ opening: 'opening', saved: 'everything is saved', saving: 'saving', failed: 'not saved', stopped: 'not saved' })[keeper.state])
+const counts = computed(
+  () =>
+    [
+      ['paints', collection.paints.length],
+      ['tubes, pans and other items', collection.items.length],
+      ['palettes', collection.palettes.length],
+      ['kept recipes', collection.recipes.length],
+      ['journal entries', collection.journal.size],
+      ['rows kept for correction', collection.leftovers.length],
+    ] as const,
+)
+const keeping = computed(
+  () =>
+    ({ opening: 'opening', saved: 'everything is saved', saving: 'saving', failed: 'not saved', stopped: 'not saved' })[
+      keeper.state
+    ],
+)
 </script>
 
 <template>
@@ -21,20 +34,34 @@ const keeping = computed(() => ({ opening: 'opening', saved: 'everything is save
     <h1>Data</h1>
     <section class="panel p-4">
       <h2 class="mb-1">What is kept here</h2>
-      <p class="mb-2">Everything lives in this browser, on this device; nothing is sent anywhere. At present {{ keeping }}.</p>
-      <ul class="mb-3"><li v-for="[what, n] in counts" :key="what"><span class="inline-block min-w-12 pr-2 text-right font-semibold">{{ n }}</span>{{ what }}</li></ul>
+      <p class="mb-2">
+        Everything lives in this browser, on this device; nothing is sent anywhere. At present {{ keeping }}.
+      </p>
+      <ul class="mb-3">
+        <li v-for="[what, n] in counts" :key="what">
+          <span class="inline-block min-w-12 pr-2 text-right font-semibold">{{ n }}</span>{{ what }}
+        </li>
+      </ul>
       <button class="btn btn-primary" @click="download">Export everything</button>
-      <p class="hint mt-1">One JSON file with all of it, also what a newer version wrote. Keep a copy elsewhere from time to time.</p>
+      <p class="hint mt-1">
+        One JSON file with all of it, also what a newer version wrote. Keep a copy elsewhere from time to time.
+      </p>
     </section>
     <ImportCollection />
     <section v-if="collection.unreadable.length" class="panel p-4">
       <h2>Could not be read</h2>
       <p>These are left as they were found, and go along in every export.</p>
-      <ul class="mt-1"><li v-for="(u, i) in collection.unreadable" :key="i" class="border-t border-line py-1">{{ KINDS[u.kind].word }}: {{ u.problem.message }}</li></ul>
+      <ul class="mt-1">
+        <li v-for="(u, i) in collection.unreadable" :key="i" class="border-t border-line py-1">
+          {{ KINDS[u.kind].word }}: {{ u.problem.message }}
+        </li>
+      </ul>
     </section>
     <section class="panel p-4">
       <h2 class="mb-1">The demo</h2>
-      <p class="mb-2">A painter’s season on a seabird island, added beside what is here. All makers in it are invented.</p>
+      <p class="mb-2">
+        A painter’s season on a seabird island, added beside what is here. All makers in it are invented.
+      </p>
       <button class="btn" @click="useStart().openDemo()">Add the demo</button>
     </section>
     <WipeCollection />

@@ -9,28 +9,70 @@ useHead({ title: 'Today · Juxtachrome' })
 const collection = useCollection()
 const { atHand } = useBalances()
 const today = useToday()
-const wet = computed(() => collection.palettes.flatMap((palette) => Object.entries(collection.ledger.places(palette.id)).flatMap(([placeId, { content }]) =>
-  content && isWet(content, today.value) ? [{ palette, placeId, content, paint: collection.paint(mainPaintOf(content)) }] : [])).sort((p, q) => (p.content.dryFrom < q.content.dryFrom ? -1 : 1)))
-const used = computed(() => new Set(collection.palettes.flatMap((p) => Object.values(p.plan).flatMap((plan) => plan.paintId ?? []))))
+const wet = computed(() =>
+  collection.palettes
+    .flatMap((palette) =>
+      Object.entries(collection.ledger.places(palette.id)).flatMap(([placeId, { content }]) =>
+        content && isWet(content, today.value)
+          ? [{ palette, placeId, content, paint: collection.paint(mainPaintOf(content)) }]
+          : [],
+      ),
+    )
+    .sort((p, q) => (p.content.dryFrom < q.content.dryFrom ? -1 : 1)),
+)
+const used = computed(
+  () => new Set(collection.palettes.flatMap((p) => Object.values(p.plan).flatMap((plan) => plan.paintId ?? []))),
+)
 /** Planned somewhere, and less at hand than another filling takes. */
 const LOW = 1.5
-const low = computed(() => collection.paints.filter((p) => used.value.has(p.id)).map((paint) => ({ paint, ml: atHand(paint.id) })).filter(({ ml }) => ml < LOW).sort((p, q) => p.ml - q.ml))
-const onOrder = computed(() => collection.items.filter((i) => i.supply === 'on order').map((item) => ({ item, paint: collection.paint(item.paintId) })))
-const toFill = computed(() => collection.palettes.map((palette) => ({ palette, places: Object.entries(palette.plan).filter(([id, plan]) => plan.paintId && !collection.ledger.places(palette.id)[id]?.content).map(([id]) => id) })).filter(({ places }) => places.length))
+const low = computed(() =>
+  collection.paints
+    .filter((p) => used.value.has(p.id))
+    .map((paint) => ({ paint, ml: atHand(paint.id) }))
+    .filter(({ ml }) => ml < LOW)
+    .sort((p, q) => p.ml - q.ml),
+)
+const onOrder = computed(() =>
+  collection.items
+    .filter((i) => i.supply === 'on order')
+    .map((item) => ({ item, paint: collection.paint(item.paintId) })),
+)
+const toFill = computed(() =>
+  collection.palettes
+    .map((palette) => ({
+      palette,
+      places: Object.entries(palette.plan)
+        .filter(([id, plan]) => plan.paintId && !collection.ledger.places(palette.id)[id]?.content)
+        .map(([id]) => id),
+    }))
+    .filter(({ places }) => places.length),
+)
 </script>
 
 <template>
   <div class="mx-auto w-full max-w-6xl p-3">
-    <div class="mb-3 flex flex-wrap items-baseline gap-3"><h1>Today</h1><p class="hint">{{ dayInWords(today) }}</p></div>
+    <div class="mb-3 flex flex-wrap items-baseline gap-3">
+      <h1>Today</h1>
+      <p class="hint">{{ dayInWords(today) }}</p>
+    </div>
     <EmptyCollection v-if="collection.isEmpty" />
     <div v-else class="grid gap-4 lg:grid-cols-2">
       <section class="panel p-4">
         <h2>Wet</h2>
         <p v-if="wet.length === 0" class="hint">Everything is dry.</p>
         <ul>
-          <li v-for="row in wet" :key="row.palette.id + row.placeId" class="flex min-h-10 items-center gap-2 border-t border-line py-1">
+          <li
+            v-for="row in wet"
+            :key="row.palette.id + row.placeId"
+            class="flex min-h-10 items-center gap-2 border-t border-line py-1"
+          >
             <PaintSwatch v-if="row.paint" :paint="row.paint" class="h-6 w-10 shrink-0" />
-            <span class="min-w-0 grow">{{ row.paint?.name ?? 'a paint' }} in <NuxtLink class="link" :to="`/palettes/${row.palette.id}/fill?place=${row.placeId}`">{{ row.placeId }}, {{ row.palette.name }}</NuxtLink></span>
+            <span class="min-w-0 grow"
+              >{{ row.paint?.name ?? 'a paint' }} in
+              <NuxtLink class="link" :to="`/palettes/${row.palette.id}/fill?place=${row.placeId}`"
+                >{{ row.placeId }}, {{ row.palette.name }}</NuxtLink
+              ></span
+            >
             <span class="hint">dry about {{ dayInWords(row.content.dryFrom) }}</span>
           </li>
         </ul>
@@ -39,19 +81,52 @@ const toFill = computed(() => collection.palettes.map((palette) => ({ palette, p
         <h2>Low or out</h2>
         <p v-if="low.length === 0" class="hint">Enough of every planned paint for another filling.</p>
         <ul>
-          <li v-for="{ paint, ml } in low" :key="paint.id" class="flex min-h-10 items-center gap-2 border-t border-line py-1">
-            <PaintSwatch :paint="paint" class="h-6 w-10 shrink-0" /><NuxtLink class="link min-w-0 grow" :to="`/paints/${paint.id}`">{{ paint.name }}, {{ paint.maker }}</NuxtLink><span class="hint">{{ ml > 0 ? `${ml.toFixed(1)} ml at hand` : 'none at hand' }}</span>
+          <li
+            v-for="{ paint, ml } in low"
+            :key="paint.id"
+            class="flex min-h-10 items-center gap-2 border-t border-line py-1"
+          >
+            <PaintSwatch :paint="paint" class="h-6 w-10 shrink-0" /><NuxtLink
+              class="link min-w-0 grow"
+              :to="`/paints/${paint.id}`"
+              >{{ paint.name }}, {{ paint.maker }}</NuxtLink
+            ><span class="hint">{{ ml > 0 ? `${ml.toFixed(1)} ml at hand` : 'none at hand' }}</span>
           </li>
         </ul>
-        <template v-if="onOrder.length"><h3 class="mt-3">On order</h3><ul><li v-for="{ item, paint } in onOrder" :key="item.id"><NuxtLink class="link" :to="`/paints/${item.paintId}`">{{ paint?.name }}, {{ item.millilitres }} ml</NuxtLink></li></ul></template>
+        <template v-if="onOrder.length"
+          ><h3 class="mt-3">On order</h3>
+          <ul>
+            <li v-for="{ item, paint } in onOrder" :key="item.id">
+              <NuxtLink class="link" :to="`/paints/${item.paintId}`"
+                >{{ paint?.name }}, {{ item.millilitres }} ml</NuxtLink
+              >
+            </li>
+          </ul></template
+        >
       </section>
       <section class="panel p-4 lg:col-span-2">
         <h2 class="mb-2">Palettes</h2>
         <ul class="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
-          <li v-for="palette in collection.palettes" :key="palette.id"><NuxtLink :to="`/palettes/${palette.id}/choose`" class="block"><PaletteThumb :palette="palette" :state="collection.ledger.places(palette.id)" /><span class="mt-1 block font-medium">{{ palette.name }}</span></NuxtLink></li>
+          <li v-for="palette in collection.palettes" :key="palette.id">
+            <NuxtLink :to="`/palettes/${palette.id}/choose`" class="block"
+              ><PaletteThumb :palette="palette" :state="collection.ledger.places(palette.id)" /><span
+                class="mt-1 block font-medium"
+                >{{ palette.name }}</span
+              ></NuxtLink
+            >
+          </li>
         </ul>
-        <p v-if="collection.palettes.length === 0" class="hint">No palette yet. <NuxtLink class="link" to="/palettes?new=1">Make one</NuxtLink></p>
-        <ul v-if="toFill.length" class="mt-3"><li v-for="{ palette, places } in toFill" :key="palette.id"><NuxtLink class="link" :to="`/palettes/${palette.id}/fill`">{{ palette.name }}: {{ places.length }} planned and not filled ({{ places.slice(0, 6).join(', ') }}{{ places.length > 6 ? ' …' : '' }})</NuxtLink></li></ul>
+        <p v-if="collection.palettes.length === 0" class="hint">
+          No palette yet. <NuxtLink class="link" to="/palettes?new=1">Make one</NuxtLink>
+        </p>
+        <ul v-if="toFill.length" class="mt-3">
+          <li v-for="{ palette, places } in toFill" :key="palette.id">
+            <NuxtLink class="link" :to="`/palettes/${palette.id}/fill`"
+              >{{ palette.name }}: {{ places.length }} planned and not filled ({{ places.slice(0, 6).join(', ')
+              }}{{ places.length > 6 ? ' …' : '' }})</NuxtLink
+            >
+          </li>
+        </ul>
       </section>
     </div>
   </div>

@@ -3,12 +3,19 @@ import regular from '@expo-google-fonts/noto-sans/400Regular/NotoSans_400Regular
 import fontkit from '@pdf-lib/fontkit'
 import type { Measure } from '@juxtachrome/core'
 
-export interface PrintFonts { regular: ArrayBuffer; bold: ArrayBuffer; measure: Measure }
+export interface PrintFonts {
+  regular: ArrayBuffer
+  bold: ArrayBuffer
+  measure: Measure
+}
 
 let loading: Promise<PrintFonts> | undefined
 
 async function load(): Promise<PrintFonts> {
-  const [r, b] = await Promise.all([regular, bold].map(async (url) => (await fetch(url)).arrayBuffer())) as [ArrayBuffer, ArrayBuffer]
+  const [r, b] = (await Promise.all([regular, bold].map(async (url) => (await fetch(url)).arrayBuffer()))) as [
+    ArrayBuffer,
+    ArrayBuffer,
+  ]
   const fonts = { regular: fontkit.create(new Uint8Array(r)), bold: fontkit.create(new Uint8Array(b)) }
   const measure: Measure = (text, size, isBold) => {
     const font = isBold ? fonts.bold : fonts.regular
@@ -19,6 +26,9 @@ async function load(): Promise<PrintFonts> {
 
 /** The shipped typeface for print, with its own measure, fetched once. */
 export function printFonts(): Promise<PrintFonts> {
-  loading ??= load().catch((error: unknown) => { loading = undefined; throw error })
+  loading ??= load().catch((error: unknown) => {
+    loading = undefined
+    throw error
+  })
   return loading
 }

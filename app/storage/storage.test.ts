@@ -5,7 +5,13 @@ import { Database } from './database'
 import { CollectionStorage } from './storage'
 
 const paint: Paint = { id: 'p', v: 1, maker: 'Skerry', name: 'Viridian', pigments: ['PG18'] }
-const entry: JournalEntry = { id: 'e', v: 1, recorded: '2026-05-01T08:00:00.000Z', type: 'event', event: { kind: 'measure', day: '2026-05-01', itemId: 'i', millilitres: 3 } }
+const entry: JournalEntry = {
+  id: 'e',
+  v: 1,
+  recorded: '2026-05-01T08:00:00.000Z',
+  type: 'event',
+  event: { kind: 'measure', day: '2026-05-01', itemId: 'i', millilitres: 3 },
+}
 
 let count = 0
 let db: Database
@@ -17,7 +23,11 @@ beforeEach(async () => {
   closed.length = 0
   await storage.open({ closed: (problem) => closed.push(problem.code) })
 })
-const load = async () => { const r = await storage.load(); if (!r.ok) throw new Error(r.error.message); return r.value }
+const load = async () => {
+  const r = await storage.load()
+  if (!r.ok) throw new Error(r.error.message)
+  return r.value
+}
 
 describe('storage', () => {
   it('keeps documents and journal entries, unknown fields too', async () => {
@@ -50,17 +60,37 @@ describe('storage', () => {
 
   it('replaces, adds and wipes whole collections', async () => {
     await storage.write({ diff: [added('paints', paint)], journal: [] })
-    const other = { documents: { paints: [{ ...paint, id: 'q' }], items: [], palettes: [], recipes: [], leftovers: [], journal: [entry] }, unreadable: [{ kind: 'items' as const, raw: { id: 'x', v: 50 }, problem: { code: '', message: '' } }, { kind: 'paints' as const, raw: 'not even a record', problem: { code: 'not-a-document', message: '' } }] }
+    const other = {
+      documents: {
+        paints: [{ ...paint, id: 'q' }],
+        items: [],
+        palettes: [],
+        recipes: [],
+        leftovers: [],
+        journal: [entry],
+      },
+      unreadable: [
+        { kind: 'items' as const, raw: { id: 'x', v: 50 }, problem: { code: '', message: '' } },
+        { kind: 'paints' as const, raw: 'not even a record', problem: { code: 'not-a-document', message: '' } },
+      ],
+    }
     await storage.putAll(other, 'add')
     expect((await load()).documents.paints.map((p) => p.id)).toEqual(['p', 'q'])
     await storage.putAll(other, 'replace')
-    expect(await load()).toMatchObject({ documents: { paints: [{ id: 'q' }] }, unreadable: [{ raw: { id: 'x' } }, { raw: 'not even a record' }] })
+    expect(await load()).toMatchObject({
+      documents: { paints: [{ id: 'q' }] },
+      unreadable: [{ raw: { id: 'x' } }, { raw: 'not even a record' }],
+    })
     await storage.wipe()
     expect(await load()).toMatchObject({ documents: { paints: [], journal: [] }, unreadable: [] })
   })
 
   it('says so when the database is deleted, or a newer table layout wants it, and then refuses to write', async () => {
-    await new Promise((done) => { const r = indexedDB.deleteDatabase(db.name); r.onsuccess = done; r.onblocked = done })
+    await new Promise((done) => {
+      const r = indexedDB.deleteDatabase(db.name)
+      r.onsuccess = done
+      r.onblocked = done
+    })
     expect(closed).toContain('deleted')
     const refused = await storage.write({ diff: [added('paints', paint)], journal: [] })
     expect(refused).toMatchObject({ ok: false })
@@ -68,7 +98,15 @@ describe('storage', () => {
 
   it('says when the database on disk is of a newer layout', async () => {
     const name = `newer-${(count += 1)}`
-    await new Promise<void>((done) => { const r = indexedDB.open(name, 500); r.onsuccess = () => { r.result.close(); done() } })
-    expect(await new CollectionStorage(new Database(name)).open({ closed: () => undefined })).toMatchObject({ error: { code: 'newer-database' } })
+    await new Promise<void>((done) => {
+      const r = indexedDB.open(name, 500)
+      r.onsuccess = () => {
+        r.result.close()
+        done()
+      }
+    })
+    expect(await new CollectionStorage(new Database(name)).open({ closed: () => undefined })).toMatchObject({
+      error: { code: 'newer-database' },
+    })
   })
 })

@@ -1,12 +1,25 @@
 import Dexie from 'dexie'
 import {
-  applyToDocument, fail, KIND_NAMES, loadDocument, noDocuments, ok,
-  type Collection, type Diff, type JournalEntry, type Problem, type Result, type Unreadable,
+  applyToDocument,
+  fail,
+  KIND_NAMES,
+  loadDocument,
+  noDocuments,
+  ok,
+  type Collection,
+  type Diff,
+  type JournalEntry,
+  type Problem,
+  type Result,
+  type Unreadable,
 } from '@juxtachrome/core'
 import { Database, TABLES_VERSION, type Raw } from './database'
 
 /** What one command changes: documents in place, and entries the journal grows by. */
-export interface WriteSet { diff: Diff; journal: readonly JournalEntry[] }
+export interface WriteSet {
+  diff: Diff
+  journal: readonly JournalEntry[]
+}
 
 export interface StorageEvents {
   /** The database was closed under us: deleted, or a newer tab wants to change its tables. */
@@ -24,12 +37,25 @@ export class CollectionStorage {
   async open(events: StorageEvents): Promise<Result<void>> {
     this.#db.on('versionchange', (event) => {
       this.#db.close()
-      events.closed(event.newVersion === null
-        ? { code: 'deleted', message: 'The collection was deleted from outside this window. Export what you see here, then reload.' }
-        : { code: 'newer-tab', message: 'A newer Juxtachrome is open in another tab. This one stopped saving: reload it.' })
+      events.closed(
+        event.newVersion === null
+          ? {
+              code: 'deleted',
+              message: 'The collection was deleted from outside this window. Export what you see here, then reload.',
+            }
+          : {
+              code: 'newer-tab',
+              message: 'A newer Juxtachrome is open in another tab. This one stopped saving: reload it.',
+            },
+      )
       return false
     })
-    this.#db.on('close', () => events.closed({ code: 'closed', message: 'The browser closed the database. Export what you see here, then reload.' }))
+    this.#db.on('close', () =>
+      events.closed({
+        code: 'closed',
+        message: 'The browser closed the database. Export what you see here, then reload.',
+      }),
+    )
     try {
       await this.#db.open()
       // Dexie opens a newer layout without complaint; writing into it could harm what it holds
@@ -51,7 +77,8 @@ export class CollectionStorage {
           else collection.unreadable.push({ kind, raw, problem: loaded.error })
         }
       }
-      for (const { value } of await this.#db.meta.where('key').startsWith(NAMELESS).toArray()) collection.unreadable.push(value as Unreadable)
+      for (const { value } of await this.#db.meta.where('key').startsWith(NAMELESS).toArray())
+        collection.unreadable.push(value as Unreadable)
       return ok(collection)
     } catch (error) {
       return problemOf(error)
@@ -73,7 +100,11 @@ export class CollectionStorage {
   }
 
   /** Puts a whole collection in place of what is there, or beside it. All or nothing. */
-  async putAll({ documents, unreadable }: Collection, how: 'replace' | 'add', progress: (done: number, of: number) => void = () => undefined): Promise<Result<void>> {
+  async putAll(
+    { documents, unreadable }: Collection,
+    how: 'replace' | 'add',
+    progress: (done: number, of: number) => void = () => undefined,
+  ): Promise<Result<void>> {
     const of = KIND_NAMES.reduce((n, kind) => n + documents[kind].length, 0)
     let done = 0
     return this.#inTransaction(async () => {
@@ -127,16 +158,35 @@ const PORTION = 2000
 
 /** IndexedDB clones what it is given; a copy without Vue's proxies is safe to hand over. */
 const plain = (document: object) => JSON.parse(JSON.stringify(document)) as Raw
-const hasId = (raw: unknown): raw is Raw => typeof raw === 'object' && raw !== null && typeof (raw as Raw).id === 'string'
+const hasId = (raw: unknown): raw is Raw =>
+  typeof raw === 'object' && raw !== null && typeof (raw as Raw).id === 'string'
 
-const NEWER_DATABASE = fail('newer-database', 'This collection was last opened by a newer Juxtachrome. Reload to get the newer one; nothing was changed.')
+const NEWER_DATABASE = fail(
+  'newer-database',
+  'This collection was last opened by a newer Juxtachrome. Reload to get the newer one; nothing was changed.',
+)
 
 function problemOf(error: unknown): Result<never> {
   const name = error instanceof Error ? error.name : ''
   const inner = error instanceof Dexie.DexieError ? (error.inner as Error | undefined)?.name : ''
-  if (name === 'QuotaExceededError' || inner === 'QuotaExceededError') return fail('disk-full', 'The disk or the browser’s share of it is full, so this is not saved. Export the collection or free some space, then try again.')
+  if (name === 'QuotaExceededError' || inner === 'QuotaExceededError')
+    return fail(
+      'disk-full',
+      'The disk or the browser’s share of it is full, so this is not saved. Export the collection or free some space, then try again.',
+    )
   if (name === 'VersionError') return NEWER_DATABASE
-  if (name === 'DatabaseClosedError') return fail('closed', 'The browser closed the database, so this is not saved. Export what you see here, then reload.')
-  if (name === 'MissingAPIError' || name === 'InvalidStateError' || name === 'SecurityError') return fail('no-database', 'This browser window does not allow a database (a private window, perhaps). Nothing can be kept here.')
-  return fail('storage-failed', `The browser could not keep this: ${error instanceof Error ? error.message : String(error)}`)
+  if (name === 'DatabaseClosedError')
+    return fail(
+      'closed',
+      'The browser closed the database, so this is not saved. Export what you see here, then reload.',
+    )
+  if (name === 'MissingAPIError' || name === 'InvalidStateError' || name === 'SecurityError')
+    return fail(
+      'no-database',
+      'This browser window does not allow a database (a private window, perhaps). Nothing can be kept here.',
+    )
+  return fail(
+    'storage-failed',
+    `The browser could not keep this: ${error instanceof Error ? error.message : String(error)}`,
+  )
 }

@@ -6,15 +6,27 @@ import { useCollection } from './collection'
 
 export const BENCH_VIEWS = ['mix', 'row', 'triangle', 'recipe'] as const
 export type BenchView = (typeof BENCH_VIEWS)[number]
-export type Target = { kind: 'paint'; paintId: string } | { kind: 'colour'; name: string; L: number; a: number; b: number }
+export type Target =
+  { kind: 'paint'; paintId: string } | { kind: 'colour'; name: string; L: number; a: number; b: number }
 const MOST = 5
 
 /** What lies on the mixing bench; kept on this device across screens and reloads. */
 export const useBench = defineStore('bench', () => {
-  const kept = useLocalStorage('jx-bench', { parts: [] as PaintParts[], water: 0, scope: '', target: undefined as Target | undefined }, { mergeDefaults: true })
+  const kept = useLocalStorage(
+    'jx-bench',
+    { parts: [] as PaintParts[], water: 0, scope: '', target: undefined as Target | undefined },
+    { mergeDefaults: true },
+  )
   const collection = useCollection()
-  const parts = computed(() => kept.value.parts.filter((p) => { const paint = collection.paint(p.paintId); return paint && !paint.removed }))
-  const set = (next: PaintParts[]) => { kept.value = { ...kept.value, parts: next } }
+  const parts = computed(() =>
+    kept.value.parts.filter((p) => {
+      const paint = collection.paint(p.paintId)
+      return paint && !paint.removed
+    }),
+  )
+  const set = (next: PaintParts[]) => {
+    kept.value = { ...kept.value, parts: next }
+  }
 
   /** Puts a paint on the bench; true when there was room. */
   function add(paintId: string): boolean {
@@ -23,7 +35,12 @@ export const useBench = defineStore('bench', () => {
     set([...parts.value, { paintId, parts: 1 }])
     return true
   }
-  const scope = computed({ get: () => (collection.palette(kept.value.scope) ? kept.value.scope : ''), set: (id: string) => { kept.value = { ...kept.value, scope: id } } })
+  const scope = computed({
+    get: () => (collection.palette(kept.value.scope) ? kept.value.scope : ''),
+    set: (id: string) => {
+      kept.value = { ...kept.value, scope: id }
+    },
+  })
   /** Paints to choose from: those of a palette, or all. */
   const paints = computed(() => {
     const palette = scope.value ? collection.palette(scope.value) : undefined
@@ -32,12 +49,28 @@ export const useBench = defineStore('bench', () => {
     return collection.paints.filter((p) => ids.has(p.id))
   })
   return {
-    parts, scope, paints, add,
-    water: computed({ get: () => kept.value.water, set: (water: number) => { kept.value = { ...kept.value, water } } }),
-    target: computed({ get: () => kept.value.target, set: (target: Target | undefined) => { kept.value = { ...kept.value, target } } }),
-    setParts: (paintId: string, n: number) => set(parts.value.map((p) => (p.paintId === paintId ? { ...p, parts: n } : p))),
+    parts,
+    scope,
+    paints,
+    add,
+    water: computed({
+      get: () => kept.value.water,
+      set: (water: number) => {
+        kept.value = { ...kept.value, water }
+      },
+    }),
+    target: computed({
+      get: () => kept.value.target,
+      set: (target: Target | undefined) => {
+        kept.value = { ...kept.value, target }
+      },
+    }),
+    setParts: (paintId: string, n: number) =>
+      set(parts.value.map((p) => (p.paintId === paintId ? { ...p, parts: n } : p))),
     take: (paintId: string) => set(parts.value.filter((p) => p.paintId !== paintId)),
-    lay: (next: PaintParts[], water = 0) => { kept.value = { ...kept.value, parts: next.slice(0, MOST), water } },
+    lay: (next: PaintParts[], water = 0) => {
+      kept.value = { ...kept.value, parts: next.slice(0, MOST), water }
+    },
     isFull: computed(() => parts.value.length >= MOST),
   }
 })

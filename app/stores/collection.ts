@@ -1,14 +1,35 @@
 import {
-  applyToDocument, createPaintIndex, EDITABLE_KINDS, KIND_NAMES, Ledger, makersOf, noDocuments,
-  type Collection, type Diff, type DocumentOf, type EditableKind, type Item, type JournalEntry, type LeftoverRow,
-  type Paint, type Palette, type Recipe, type Unreadable,
+  applyToDocument,
+  createPaintIndex,
+  EDITABLE_KINDS,
+  KIND_NAMES,
+  Ledger,
+  makersOf,
+  noDocuments,
+  type Collection,
+  type Diff,
+  type DocumentOf,
+  type EditableKind,
+  type Item,
+  type JournalEntry,
+  type LeftoverRow,
+  type Paint,
+  type Palette,
+  type Recipe,
+  type Unreadable,
 } from '@juxtachrome/core'
 import { defineStore } from 'pinia'
 import { computed, shallowRef, triggerRef } from 'vue'
 import type { WriteSet } from '~/storage/storage'
 
 type Tables = { [K in EditableKind]: ReadonlyMap<string, DocumentOf<K>> }
-const emptyTables = (): Tables => ({ paints: new Map(), items: new Map(), palettes: new Map(), recipes: new Map(), leftovers: new Map() })
+const emptyTables = (): Tables => ({
+  paints: new Map(),
+  items: new Map(),
+  palettes: new Map(),
+  recipes: new Map(),
+  leftovers: new Map(),
+})
 
 /** Every document in memory, the ledger over the journal, and what follows from them. Changes come in through `apply` only. */
 export const useCollection = defineStore('collection', () => {
@@ -19,12 +40,17 @@ export const useCollection = defineStore('collection', () => {
   let index = createPaintIndex()
 
   /** In the database's own order, so that undo and a reload leave every list as it was. */
-  const present = <T extends { id: string; removed?: boolean }>(map: ReadonlyMap<string, T>) => [...map.values()].filter((d) => !d.removed).sort((p, q) => (p.id < q.id ? -1 : 1))
+  const present = <T extends { id: string; removed?: boolean }>(map: ReadonlyMap<string, T>) =>
+    [...map.values()].filter((d) => !d.removed).sort((p, q) => (p.id < q.id ? -1 : 1))
   const paints = computed<Paint[]>(() => present(tables.value.paints))
-  const palettes = computed<Palette[]>(() => present(tables.value.palettes).sort((p, q) => p.name.localeCompare(q.name)))
+  const palettes = computed<Palette[]>(() =>
+    present(tables.value.palettes).sort((p, q) => p.name.localeCompare(q.name)),
+  )
   const items = computed<Item[]>(() => present(tables.value.items))
   const recipes = computed<Recipe[]>(() => present(tables.value.recipes).sort((p, q) => p.name.localeCompare(q.name)))
-  const leftovers = computed<LeftoverRow[]>(() => [...tables.value.leftovers.values()].sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line))
+  const leftovers = computed<LeftoverRow[]>(() =>
+    [...tables.value.leftovers.values()].sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line),
+  )
   const makers = computed(() => makersOf(paints.value))
   const itemsByPaint = computed(() => {
     const byPaint = new Map<string, Item[]>()
@@ -99,8 +125,22 @@ export const useCollection = defineStore('collection', () => {
   }
 
   return {
-    tables, journal, ledger, unreadable, paints, palettes, items, recipes, leftovers, makers, itemsByPaint, isEmpty,
-    find: (text: string) => index.find(text), apply, replace, whole,
+    tables,
+    journal,
+    ledger,
+    unreadable,
+    paints,
+    palettes,
+    items,
+    recipes,
+    leftovers,
+    makers,
+    itemsByPaint,
+    isEmpty,
+    find: (text: string) => index.find(text),
+    apply,
+    replace,
+    whole,
     paint: (id: string | undefined) => tables.value.paints.get(id ?? ''),
     item: (id: string | undefined) => tables.value.items.get(id ?? ''),
     recipe: (id: string | undefined) => tables.value.recipes.get(id ?? ''),

@@ -57,7 +57,9 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   function flush(): Promise<void> {
-    working ??= drain().finally(() => { working = undefined })
+    working ??= drain().finally(() => {
+      working = undefined
+    })
     return working
   }
 
@@ -80,8 +82,13 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   /** Puts a collection in place of everything, or beside it; all or nothing. */
-  async function putAll(incoming: Collection, how: 'replace' | 'add', progress?: (done: number, of: number) => void): Promise<Result<void>> {
-    if (state.value === 'stopped') return fail('stopped', problem.value?.message ?? 'Nothing can be kept at the moment.')
+  async function putAll(
+    incoming: Collection,
+    how: 'replace' | 'add',
+    progress?: (done: number, of: number) => void,
+  ): Promise<Result<void>> {
+    if (state.value === 'stopped')
+      return fail('stopped', problem.value?.message ?? 'Nothing can be kept at the moment.')
     await flush()
     const put = await storage.putAll(incoming, how, progress)
     if (!put.ok) return put
@@ -101,11 +108,20 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   return {
-    state, problem, waiting, open, keep, flush, putAll, wipe,
+    state,
+    problem,
+    waiting,
+    open,
+    keep,
+    flush,
+    putAll,
+    wipe,
     hasStarted: async () => (await storage.getMeta('started')) === true,
     markStarted: () => storage.setMeta('started', true),
     isSafe: computed(() => waiting.value === 0),
     /** For tests of a failing disk. */
-    useStorage: (other: CollectionStorage) => { storage = other },
+    useStorage: (other: CollectionStorage) => {
+      storage = other
+    },
   }
 })

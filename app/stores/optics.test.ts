@@ -16,9 +16,33 @@ import { useKeeper } from './keeper'
 import { useStrip } from './strip'
 import { useJournal } from './undo'
 
-const paint = (id: string, ...pigments: string[]): Paint => ({ id, v: 1, maker: 'Skerry', name: `Paint ${id}`, pigments })
-const tube = (paintId: string): Item => ({ id: `t-${paintId}`, v: 2, paintId, kind: 'tube', millilitres: 10, supply: 'open', remarks: [], price: { minor: 500, currency: 'EUR' } })
-const PAINTS = [paint('blue', 'PB29'), paint('brown', 'PBr7'), paint('yellow', 'PY3'), paint('rose', 'PV19'), paint('green', 'PG7'), paint('black', 'PBk9'), { ...paint('pearl', 'PW20'), effect: 'pearlescent' as const }, paint('nameless')]
+const paint = (id: string, ...pigments: string[]): Paint => ({
+  id,
+  v: 1,
+  maker: 'Skerry',
+  name: `Paint ${id}`,
+  pigments,
+})
+const tube = (paintId: string): Item => ({
+  id: `t-${paintId}`,
+  v: 2,
+  paintId,
+  kind: 'tube',
+  millilitres: 10,
+  supply: 'open',
+  remarks: [],
+  price: { minor: 500, currency: 'EUR' },
+})
+const PAINTS = [
+  paint('blue', 'PB29'),
+  paint('brown', 'PBr7'),
+  paint('yellow', 'PY3'),
+  paint('rose', 'PV19'),
+  paint('green', 'PG7'),
+  paint('black', 'PBk9'),
+  { ...paint('pearl', 'PW20'), effect: 'pearlescent' as const },
+  paint('nameless'),
+]
 
 let count = 0
 beforeEach(async () => {
@@ -37,7 +61,12 @@ describe('the mixing bench', () => {
     expect(bench.isFull).toBe(true)
     bench.setParts('brown', 3)
     bench.take('rose')
-    expect(bench.parts.map((p) => [p.paintId, p.parts])).toEqual([['blue', 1], ['brown', 3], ['yellow', 1], ['green', 1]])
+    expect(bench.parts.map((p) => [p.paintId, p.parts])).toEqual([
+      ['blue', 1],
+      ['brown', 3],
+      ['yellow', 1],
+      ['green', 1],
+    ])
     bench.scope = 'no such palette'
     expect(bench.scope).toBe('')
     expect(bench.paints).toHaveLength(PAINTS.length)
@@ -45,7 +74,13 @@ describe('the mixing bench', () => {
 
   it('lets go of a paint that leaves the collection', () => {
     const bench = useBench()
-    bench.lay([{ paintId: 'blue', parts: 2 }, { paintId: 'brown', parts: 1 }], 3)
+    bench.lay(
+      [
+        { paintId: 'blue', parts: 2 },
+        { paintId: 'brown', parts: 1 },
+      ],
+      3,
+    )
     usePaintCommands().removePaint(useCollection().paint('brown')!)
     expect(bench.parts).toEqual([{ paintId: 'blue', parts: 2 }])
     useJournal().undo()
@@ -55,13 +90,25 @@ describe('the mixing bench', () => {
 })
 
 describe('predictions of the collection’s paints', () => {
-  const parts = [{ paintId: 'blue', parts: 3 }, { paintId: 'brown', parts: 2 }]
+  const parts = [
+    { paintId: 'blue', parts: 3 },
+    { paintId: 'brown', parts: 2 },
+  ]
 
   it('name the paint that cannot be predicted', () => {
     const { predict, inWords } = useMixtures()
-    expect(predict([...parts, { paintId: 'pearl', parts: 1 }], 0)).toMatchObject({ ok: false, error: { code: 'outside-the-model', message: expect.stringContaining('Paint pearl:') as string } })
-    expect(predict([...parts, { paintId: 'nameless', parts: 1 }], 0)).toMatchObject({ ok: false, error: { code: 'nothing-known' } })
-    expect(predict([...parts, { paintId: 'gone', parts: 1 }], 0)).toMatchObject({ ok: false, error: { code: 'no-such-paint' } })
+    expect(predict([...parts, { paintId: 'pearl', parts: 1 }], 0)).toMatchObject({
+      ok: false,
+      error: { code: 'outside-the-model', message: expect.stringContaining('Paint pearl:') as string },
+    })
+    expect(predict([...parts, { paintId: 'nameless', parts: 1 }], 0)).toMatchObject({
+      ok: false,
+      error: { code: 'nothing-known' },
+    })
+    expect(predict([...parts, { paintId: 'gone', parts: 1 }], 0)).toMatchObject({
+      ok: false,
+      error: { code: 'no-such-paint' },
+    })
     expect(inWords(parts)).toBe('3 Paint blue + 2 Paint brown')
     expect(opticsOf(useCollection().paint('blue')!)).toBe(opticsOf(useCollection().paint('blue')!))
   })
@@ -94,17 +141,28 @@ describe('predictions of the collection’s paints', () => {
   })
 
   it('say water in the words of the palette', () => {
-    expect([0, 1, 3, 6, 15].map(waterInWords)).toEqual(['no water: masstone', '1 part paint to 1 water: creamy', '1 part paint to 3 water: milky', '1 part paint to 6 water: a wash', '1 part paint to 15 water: a pale wash'])
+    expect([0, 1, 3, 6, 15].map(waterInWords)).toEqual([
+      'no water: masstone',
+      '1 part paint to 1 water: creamy',
+      '1 part paint to 3 water: milky',
+      '1 part paint to 6 water: a wash',
+      '1 part paint to 15 water: a pale wash',
+    ])
   })
 })
 
 describe('recording swatches', () => {
   it('of many paints is one step, and undo takes all of them back', () => {
     const [collection, commands] = [useCollection(), usePaintCommands()]
-    commands.recordSwatches([
-      { paintId: 'blue', kind: 'masstone', swatch: { L: 27, a: 20, b: -55, source: 'photo', sd: 1.4 } }, { paintId: 'blue', kind: 'wash', swatch: { L: 64, a: 2, b: -38, source: 'photo', sd: 1.4 } },
-      { paintId: 'rose', kind: 'window', swatch: { L: 50, a: 40, b: 5, source: 'typed' } }, { paintId: 'gone', kind: 'masstone', swatch: { L: 1, a: 0, b: 0, source: 'typed' } },
-    ], 'recorded 3 swatches')
+    commands.recordSwatches(
+      [
+        { paintId: 'blue', kind: 'masstone', swatch: { L: 27, a: 20, b: -55, source: 'photo', sd: 1.4 } },
+        { paintId: 'blue', kind: 'wash', swatch: { L: 64, a: 2, b: -38, source: 'photo', sd: 1.4 } },
+        { paintId: 'rose', kind: 'window', swatch: { L: 50, a: 40, b: 5, source: 'typed' } },
+        { paintId: 'gone', kind: 'masstone', swatch: { L: 1, a: 0, b: 0, source: 'typed' } },
+      ],
+      'recorded 3 swatches',
+    )
     expect(collection.paint('blue')).toMatchObject({ masstone: { L: 27 }, wash: { L: 64 } })
     expect(collection.paint('rose')!.window?.a).toBe(40)
     expect(collection.paint('gone')).toBeUndefined()
@@ -122,10 +180,22 @@ describe('the strip', () => {
     const { samples } = useStripSamples()
     strip.lay('blue')
     strip.lay('blue')
-    strip.put({ kind: 'mix', name: 'Granite', parts: [{ paintId: 'blue', parts: 1 }, { paintId: 'brown', parts: 1 }], water: 0 })
+    strip.put({
+      kind: 'mix',
+      name: 'Granite',
+      parts: [
+        { paintId: 'blue', parts: 1 },
+        { paintId: 'brown', parts: 1 },
+      ],
+      water: 0,
+    })
     strip.put({ kind: 'colour', name: 'Lichen', L: 70, a: 5, b: 60 })
     await nextTick()
-    expect(samples.value.map((s) => [s.name, s.predicted ?? false])).toEqual([['Paint blue', false], ['Granite', true], ['Lichen', false]])
+    expect(samples.value.map((s) => [s.name, s.predicted ?? false])).toEqual([
+      ['Paint blue', false],
+      ['Granite', true],
+      ['Lichen', false],
+    ])
     expect(samples.value[1]!.under).toBe('predicted: 1 Paint blue + 1 Paint brown')
     for (let i = 0; i < 8; i += 1) strip.put({ kind: 'colour', name: `c${i}`, L: 10 * i, a: 0, b: 0 })
     expect(strip.items).toHaveLength(8)
@@ -157,9 +227,16 @@ describe('swatches on the screen', () => {
     const collection = useCollection()
     expect(filmSwatch(collection.paint('blue')!)).toHaveLength(7)
     expect(filmSwatch(collection.paint('pearl')!)).toEqual(screenSwatch(collection.paint('pearl')!).stops)
-    expect(screenSwatch(collection.paint('pearl')!)).toMatchObject({ marked: true, caution: 'pearlescent: a screen cannot show it' })
+    expect(screenSwatch(collection.paint('pearl')!)).toMatchObject({
+      marked: true,
+      caution: 'pearlescent: a screen cannot show it',
+    })
     expect(screenSwatch(collection.paint('nameless')!).stops).toEqual([])
-    expect([gradient([]), gradient(['#111111']), gradient(['#111111', '#222222'], 'to bottom')]).toEqual([undefined, 'linear-gradient(#111111, #111111)', 'linear-gradient(to bottom, #111111, #222222)'])
+    expect([gradient([]), gradient(['#111111']), gradient(['#111111', '#222222'], 'to bottom')]).toEqual([
+      undefined,
+      'linear-gradient(#111111, #111111)',
+      'linear-gradient(to bottom, #111111, #222222)',
+    ])
     expect([grainOf({}), grainOf({ granulation: 'strongly granulating' })]).toEqual([0, 0.42])
   })
 })

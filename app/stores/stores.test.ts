@@ -14,14 +14,24 @@ import { useNotices } from './notices'
 import { useJournal } from './undo'
 
 const paint = (id: string): Paint => ({ id, v: 1, maker: 'Skerry', name: `Paint ${id}`, pigments: [] })
-const tube = (id: string, paintId: string): Item => ({ id, v: 2, paintId, kind: 'tube', millilitres: 15, supply: 'sealed', remarks: [] })
+const tube = (id: string, paintId: string): Item => ({
+  id,
+  v: 2,
+  paintId,
+  kind: 'tube',
+  millilitres: 15,
+  supply: 'sealed',
+  remarks: [],
+})
 const tin: Palette = { id: 'tin', v: 1, name: 'Tin', use: 'travel', purpose: '', holder: HOLDERS[0]!, plan: {} }
 
 let count = 0
 class BrokenDisk extends CollectionStorage {
   broken = true
   override async write(write: WriteSet) {
-    return this.broken ? { ok: false as const, error: { code: 'disk-full', message: 'The disk is full.' } } : super.write(write)
+    return this.broken
+      ? { ok: false as const, error: { code: 'disk-full', message: 'The disk is full.' } }
+      : super.write(write)
   }
 }
 
@@ -29,7 +39,13 @@ async function start(storage = new CollectionStorage(new Database(`stores-${(cou
   setActivePinia(createPinia())
   useKeeper().useStorage(storage)
   await useKeeper().open()
-  useJournal().commit('made a start', [added('paints', paint('a')), added('paints', paint('b')), added('items', tube('ta', 'a')), added('items', tube('tb', 'b')), added('palettes', tin)])
+  useJournal().commit('made a start', [
+    added('paints', paint('a')),
+    added('paints', paint('b')),
+    added('items', tube('ta', 'a')),
+    added('items', tube('tb', 'b')),
+    added('palettes', tin),
+  ])
   return storage
 }
 const said = () => {
@@ -43,44 +59,88 @@ describe('undo and redo of what a person does', () => {
 
   it('a run of commands taken back and done again leaves all as it was, in memory and on disk', async () => {
     const step = fc.oneof(
-      fc.record({ do: fc.constant('place' as const), place: fc.constantFrom('A1', 'A2', 'B1'), paint: fc.constantFrom('a', 'b') }),
-      fc.record({ do: fc.constant('move' as const), place: fc.constantFrom('A1', 'A2'), to: fc.constantFrom('B1', 'B2') }),
+      fc.record({
+        do: fc.constant('place' as const),
+        place: fc.constantFrom('A1', 'A2', 'B1'),
+        paint: fc.constantFrom('a', 'b'),
+      }),
+      fc.record({
+        do: fc.constant('move' as const),
+        place: fc.constantFrom('A1', 'A2'),
+        to: fc.constantFrom('B1', 'B2'),
+      }),
       fc.record({ do: fc.constant('lock' as const), place: fc.constantFrom('A1', 'A2') }),
-      fc.record({ do: fc.constant('fill' as const), place: fc.constantFrom('A1', 'A2', 'B1'), paint: fc.constantFrom('a', 'b') }),
+      fc.record({
+        do: fc.constant('fill' as const),
+        place: fc.constantFrom('A1', 'A2', 'B1'),
+        paint: fc.constantFrom('a', 'b'),
+      }),
       fc.record({ do: fc.constant('clean' as const), place: fc.constantFrom('A1', 'A2', 'B1') }),
       fc.record({ do: fc.constant('removeItem' as const), paint: fc.constantFrom('a', 'b') }),
     )
-    await fc.assert(fc.asyncProperty(fc.array(step, { maxLength: 12 }), async (steps) => {
-      const storage = await start()
-      const [journal, palettes, filling, paints, collection] = [useJournal(), usePaletteCommands(), useFillCommands(), usePaintCommands(), useCollection()]
-      const states = [said()]
-      for (const s of steps) {
-        const label = journal.undoLabel
-        const before = JSON.stringify(said())
-        if (s.do === 'place') palettes.place('tin', s.place, s.paint)
-        else if (s.do === 'move') palettes.move('tin', s.place, s.to)
-        else if (s.do === 'lock') palettes.lock('tin', s.place, true)
-        else if (s.do === 'fill') filling.record({ kind: 'fill', day: '2026-05-01', paletteId: 'tin', placeId: s.place, itemId: `t${s.paint}`, paintId: s.paint, millilitres: 1, dryingDays: 3 })
-        else if (s.do === 'clean') filling.record({ kind: 'clean', day: '2026-05-02', paletteId: 'tin', placeId: s.place })
-        else { const item = collection.itemsOf(s.paint)[0]; if (item) paints.removeItem(item, s.paint) }
-        if (JSON.stringify(said()) !== before || journal.undoLabel !== label) states.push(said())
-      }
-      const last = said()
-      let guard = 0
-      while (journal.undoLabel !== 'made a start' && (guard += 1) < 50) journal.undo()
-      expect(said()).toEqual(states[0])
-      while (journal.redoLabel && (guard += 1) < 100) journal.redo()
-      expect(said()).toEqual(last)
-      await useKeeper().flush()
-      setActivePinia(createPinia())
-      useKeeper().useStorage(storage)
-      await useKeeper().open()
-      expect(said()).toEqual(last)
-    }), { numRuns: 25 })
+    await fc.assert(
+      fc.asyncProperty(fc.array(step, { maxLength: 12 }), async (steps) => {
+        const storage = await start()
+        const [journal, palettes, filling, paints, collection] = [
+          useJournal(),
+          usePaletteCommands(),
+          useFillCommands(),
+          usePaintCommands(),
+          useCollection(),
+        ]
+        const states = [said()]
+        for (const s of steps) {
+          const label = journal.undoLabel
+          const before = JSON.stringify(said())
+          if (s.do === 'place') palettes.place('tin', s.place, s.paint)
+          else if (s.do === 'move') palettes.move('tin', s.place, s.to)
+          else if (s.do === 'lock') palettes.lock('tin', s.place, true)
+          else if (s.do === 'fill')
+            filling.record({
+              kind: 'fill',
+              day: '2026-05-01',
+              paletteId: 'tin',
+              placeId: s.place,
+              itemId: `t${s.paint}`,
+              paintId: s.paint,
+              millilitres: 1,
+              dryingDays: 3,
+            })
+          else if (s.do === 'clean')
+            filling.record({ kind: 'clean', day: '2026-05-02', paletteId: 'tin', placeId: s.place })
+          else {
+            const item = collection.itemsOf(s.paint)[0]
+            if (item) paints.removeItem(item, s.paint)
+          }
+          if (JSON.stringify(said()) !== before || journal.undoLabel !== label) states.push(said())
+        }
+        const last = said()
+        let guard = 0
+        while (journal.undoLabel !== 'made a start' && (guard += 1) < 50) journal.undo()
+        expect(said()).toEqual(states[0])
+        while (journal.redoLabel && (guard += 1) < 100) journal.redo()
+        expect(said()).toEqual(last)
+        await useKeeper().flush()
+        setActivePinia(createPinia())
+        useKeeper().useStorage(storage)
+        await useKeeper().open()
+        expect(said()).toEqual(last)
+      }),
+      { numRuns: 25 },
+    )
   }, 30_000)
 
   it('removing a tube that filled a pan keeps it readable; one that filled nothing goes', () => {
-    useFillCommands().record({ kind: 'fill', day: '2026-05-01', paletteId: 'tin', placeId: 'A1', itemId: 'ta', paintId: 'a', millilitres: 1, dryingDays: 3 })
+    useFillCommands().record({
+      kind: 'fill',
+      day: '2026-05-01',
+      paletteId: 'tin',
+      placeId: 'A1',
+      itemId: 'ta',
+      paintId: 'a',
+      millilitres: 1,
+      dryingDays: 3,
+    })
     const collection = useCollection()
     expect(collection.item('ta')?.supply).toBe('open')
     for (const id of ['ta', 'tb']) usePaintCommands().removeItem(collection.item(id)!, 'x')

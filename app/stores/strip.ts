@@ -11,7 +11,12 @@ export type StripItem =
   | { kind: 'mix'; name: string; parts: PaintParts[]; water: number }
   | { kind: 'colour'; name: string; L: number; a: number; b: number }
 
-export const keyOf = (item: StripItem) => (item.kind === 'paint' ? item.id : item.kind === 'mix' ? `mix:${item.parts.map((p) => `${p.parts}x${p.paintId}`).join('+')}` : `colour:${item.L},${item.a},${item.b}`)
+export const keyOf = (item: StripItem) =>
+  item.kind === 'paint'
+    ? item.id
+    : item.kind === 'mix'
+      ? `mix:${item.parts.map((p) => `${p.parts}x${p.paintId}`).join('+')}`
+      : `colour:${item.L},${item.a},${item.b}`
 
 /** The shelf along the bottom: up to eight samples laid edge to edge, kept across screens and reloads. */
 export const useStrip = defineStore('strip', () => {
@@ -32,5 +37,16 @@ export const useStrip = defineStore('strip', () => {
   function choose(key: string) {
     chosen.value = chosen.value.includes(key) ? chosen.value.filter((k) => k !== key) : [...chosen.value.slice(-1), key]
   }
-  return { items, chosen, put, lay: (id: string) => put({ kind: 'paint', id }), take, choose, clear: () => { kept.value = []; chosen.value = [] } }
+  return {
+    items,
+    chosen,
+    put,
+    lay: (id: string) => put({ kind: 'paint', id }),
+    take,
+    choose,
+    clear: () => {
+      kept.value = []
+      chosen.value = []
+    },
+  }
 })

@@ -33,16 +33,29 @@ export const useJournal = defineStore('undo', () => {
   /** Carries out a command of the artist's. The label says it in the past: "moved Burnt sienna to C4". */
   function commit(label: string, diff: Diff, journal: readonly JournalEntry[] = []) {
     if (diff.length === 0 && journal.length === 0) return
-    const events = journal.map((entry): EventChange => entry.type === 'event'
-      ? { entryId: entry.id, before: null, after: entry.event }
-      : { entryId: entry.corrects, before: collection.ledger.journal.get(entry.corrects)?.event ?? null, after: entry.becomes })
+    const events = journal.map((entry): EventChange =>
+      entry.type === 'event'
+        ? { entryId: entry.id, before: null, after: entry.event }
+        : {
+            entryId: entry.corrects,
+            before: collection.ledger.journal.get(entry.corrects)?.event ?? null,
+            after: entry.becomes,
+          },
+    )
     write(diff, journal)
     done.value = [...done.value.slice(1 - LONGEST), { label, diff, events }]
     undone.value = []
   }
 
   const corrections = (events: readonly EventChange[], to: 'before' | 'after', reason: string): CorrectionEntry[] =>
-    events.map((change) => ({ ...stamp(), v: 1, type: 'correction', corrects: change.entryId, becomes: change[to], reason }))
+    events.map((change) => ({
+      ...stamp(),
+      v: 1,
+      type: 'correction',
+      corrects: change.entryId,
+      becomes: change[to],
+      reason,
+    }))
 
   function undo() {
     const command = done.value.at(-1)
@@ -71,7 +84,10 @@ export const useJournal = defineStore('undo', () => {
   }
 
   return {
-    commit, undo, redo, forget,
+    commit,
+    undo,
+    redo,
+    forget,
     undoLabel: computed(() => done.value.at(-1)?.label),
     redoLabel: computed(() => undone.value.at(-1)?.label),
   }

@@ -1,9 +1,20 @@
 import type { Diff, Event } from '@juxtachrome/core'
 
 /** What a journal entry stood for before and after a command. */
-export interface EventChange { entryId: string; before: Event | null; after: Event | null }
-export interface Command { label: string; diff: Diff; events: EventChange[] }
-export interface UndoLists { done: Command[]; undone: Command[] }
+export interface EventChange {
+  entryId: string
+  before: Event | null
+  after: Event | null
+}
+export interface Command {
+  label: string
+  diff: Diff
+  events: EventChange[]
+}
+export interface UndoLists {
+  done: Command[]
+  undone: Command[]
+}
 
 const KEY = 'jx-undo'
 /** Steps kept across a reload of this tab. */

@@ -15,7 +15,11 @@ export interface Asked<N extends JobName> {
   cancel(): void
 }
 
-interface Waiting { progress?: (p: unknown) => void; done: (result: Result<unknown>) => void; lane?: string }
+interface Waiting {
+  progress?: (p: unknown) => void
+  done: (result: Result<unknown>) => void
+  lane?: string
+}
 
 /**
  * Asks a worker to run jobs. Questions in one `lane` replace each other: a newer one cancels the
@@ -32,15 +36,23 @@ export class CoreClient {
     this.#start = start
   }
 
-  ask<N extends JobName>(name: N, request: Jobs[N]['request'], options: { progress?: (p: Jobs[N]['progress']) => void; lane?: string; transfer?: Transferable[] } = {}): Asked<N> {
+  ask<N extends JobName>(
+    name: N,
+    request: Jobs[N]['request'],
+    options: { progress?: (p: Jobs[N]['progress']) => void; lane?: string; transfer?: Transferable[] } = {},
+  ): Asked<N> {
     const id = this.#next++
-    if (options.lane) for (const [other, { lane }] of this.#waiting) if (lane === options.lane) this.#cancel(other, 'replaced')
+    if (options.lane)
+      for (const [other, { lane }] of this.#waiting) if (lane === options.lane) this.#cancel(other, 'replaced')
     const result = new Promise<Result<unknown>>((done) => {
       this.#waiting.set(id, { progress: options.progress as Waiting['progress'], done, lane: options.lane })
       try {
         this.#open().postMessage({ type: 'run', id, name, request: plain(request) as unknown }, options.transfer ?? [])
       } catch (error) {
-        this.#settle(id, { ok: false, error: { code: 'worker-failed', message: `The computation could not start: ${String(error)}` } })
+        this.#settle(id, {
+          ok: false,
+          error: { code: 'worker-failed', message: `The computation could not start: ${String(error)}` },
+        })
       }
     })
     return { result: result as Promise<Result<Jobs[N]['value']>>, cancel: () => this.#cancel(id, 'cancelled') }
@@ -56,7 +68,10 @@ export class CoreClient {
     port.onerror = (event) => {
       port.terminate()
       this.#port = undefined
-      const error = { code: 'worker-failed', message: `The computation stopped unexpectedly${event.message ? `: ${event.message}` : ''}.` }
+      const error = {
+        code: 'worker-failed',
+        message: `The computation stopped unexpectedly${event.message ? `: ${event.message}` : ''}.`,
+      }
       for (const id of [...this.#waiting.keys()]) this.#settle(id, { ok: false, error })
     }
     this.#port = port
@@ -66,7 +81,10 @@ export class CoreClient {
   #cancel(id: number, code: 'cancelled' | 'replaced') {
     if (!this.#waiting.has(id)) return
     this.#port?.postMessage({ type: 'cancel', id })
-    this.#settle(id, { ok: false, error: { code, message: code === 'cancelled' ? 'Cancelled.' : 'Replaced by a newer question.' } })
+    this.#settle(id, {
+      ok: false,
+      error: { code, message: code === 'cancelled' ? 'Cancelled.' : 'Replaced by a newer question.' },
+    })
   }
 
   #settle(id: number, result: Result<unknown>) {
@@ -79,6 +97,8 @@ export class CoreClient {
 let client: CoreClient | undefined
 /** The application's one client. */
 export function coreClient(): CoreClient {
-  client ??= new CoreClient(() => new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }) as unknown as Port)
+  client ??= new CoreClient(
+    () => new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }) as unknown as Port,
+  )
   return client
 }

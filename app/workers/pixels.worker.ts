@@ -5,6 +5,7 @@ self.onmessage = ({ data: bitmap }: MessageEvent<ImageBitmap>) => {
   context?.drawImage(bitmap, 0, 0)
   const image = context?.getImageData(0, 0, bitmap.width, bitmap.height)
   bitmap.close()
-  if (image) self.postMessage({ width: image.width, height: image.height, data: image.data }, { transfer: [image.data.buffer] })
+  if (image)
+    self.postMessage({ width: image.width, height: image.height, data: image.data }, { transfer: [image.data.buffer] })
   else self.postMessage(undefined)
 }

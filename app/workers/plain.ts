@@ -3,5 +3,9 @@ export function plain<T>(value: T): T {
   if (value === null || typeof value !== 'object') return value
   if (ArrayBuffer.isView(value) || value instanceof ArrayBuffer) return value
   if (Array.isArray(value)) return value.map(plain) as T
-  return Object.fromEntries(Object.entries(value).filter(([, v]) => v !== undefined).map(([k, v]) => [k, plain(v as unknown)])) as T
+  return Object.fromEntries(
+    Object.entries(value)
+      .filter(([, v]) => v !== undefined)
+      .map(([k, v]) => [k, plain(v as unknown)]),
+  ) as T
 }

@@ -18,11 +18,22 @@ export function createRunner(send: (message: FromWorker) => void, pause: () => P
         if (performance.now() < sliceEnds) continue
         send({ type: 'progress', id, progress: step.value })
         await pause()
-        if (cancelled.delete(id)) return send({ type: 'done', id, result: { ok: false, error: { code: 'cancelled', message: 'Cancelled.' } } })
+        if (cancelled.delete(id))
+          return send({ type: 'done', id, result: { ok: false, error: { code: 'cancelled', message: 'Cancelled.' } } })
         sliceEnds = performance.now() + SLICE
       }
     } catch (error) {
-      send({ type: 'done', id, result: { ok: false, error: { code: 'job-failed', message: `The computation failed: ${error instanceof Error ? error.message : String(error)}` } } })
+      send({
+        type: 'done',
+        id,
+        result: {
+          ok: false,
+          error: {
+            code: 'job-failed',
+            message: `The computation failed: ${error instanceof Error ? error.message : String(error)}`,
+          },
+        },
+      })
     }
   }
 

@@ -15,7 +15,17 @@ export interface Jobs {
   readCollection: { request: { text: string }; progress: ReadProgress; value: Collection }
   recipesFromPaints: { request: PaintsQuestion; progress: RecipeProgress; value: PaintRecipes }
   readSwatchSheet: { request: SheetQuestion; progress: SheetProgress; value: SheetReading }
-  simulateSheet: { request: { colours: readonly (LabD65 | undefined)[]; columns: number; width: number; height: number; conditions: SheetConditions }; progress: never; value: SimulatedSheet }
+  simulateSheet: {
+    request: {
+      colours: readonly (LabD65 | undefined)[]
+      columns: number
+      width: number
+      height: number
+      conditions: SheetConditions
+    }
+    progress: never
+    value: SimulatedSheet
+  }
   readSpectra: { request: { text: string }; progress: never; value: SpectralFile }
   readTable: { request: { text: string }; progress: never; value: Table }
 }
@@ -42,7 +52,9 @@ export const RUNNERS: { readonly [N in JobName]: () => Promise<Runner<N>> } = {
   readSwatchSheet: async () => (await import('./paints/sheet/readSwatchSheet')).readSwatchSheetInSteps,
   simulateSheet: async () => {
     const { simulateSheet } = await import('./paints/sheet/simulateSheet')
-    return atOnce<'simulateSheet'>(({ colours, columns, width, height, conditions }) => simulateSheet(colours, columns, width, height, conditions))
+    return atOnce<'simulateSheet'>(({ colours, columns, width, height, conditions }) =>
+      simulateSheet(colours, columns, width, height, conditions),
+    )
   },
   readSpectra: async () => {
     const { readSpectra } = await import('./paints/readSpectra')
@@ -62,5 +74,4 @@ export const RUNNERS: { readonly [N in JobName]: () => Promise<Runner<N>> } = {
 export type ToWorker = { type: 'run'; id: number; name: JobName; request: unknown } | { type: 'cancel'; id: number }
 /** Messages from the worker. */
 export type FromWorker =
-  | { type: 'progress'; id: number; progress: unknown }
-  | { type: 'done'; id: number; result: Result<unknown> }
+  { type: 'progress'; id: number; progress: unknown } | { type: 'done'; id: number; result: Result<unknown> }

@@ -1,6 +1,15 @@
 import {
-  daysAfter, dryingDays, HOLDERS, noDocuments,
-  type Documents, type Event, type Item, type JournalEntry, type Paint, type Palette, type Recipe,
+  daysAfter,
+  dryingDays,
+  HOLDERS,
+  noDocuments,
+  type Documents,
+  type Event,
+  type Item,
+  type JournalEntry,
+  type Paint,
+  type Palette,
+  type Recipe,
 } from '@juxtachrome/core'
 import { DEMO_MAKERS, DEMO_PAINTS } from './paints'
 import { DEMO_RECIPES } from './recipes'
@@ -13,8 +22,16 @@ const SCALES = {
   lightfastness: { ex: 'excellent', vg: 'very good', fa: 'fair', po: 'poor', fu: 'fugitive' },
 } as const
 
-const lines = (text: string) => text.trim().split('\n').map((line) => line.split('|').map((cell) => cell.trim()))
-const slug = (text: string) => text.toLowerCase().replace(/[^a-z0-9]+/g, '-').replace(/^-|-$/g, '')
+const lines = (text: string) =>
+  text
+    .trim()
+    .split('\n')
+    .map((line) => line.split('|').map((cell) => cell.trim()))
+const slug = (text: string) =>
+  text
+    .toLowerCase()
+    .replace(/[^a-z0-9]+/g, '-')
+    .replace(/^-|-$/g, '')
 
 function swatch(text: string): Paint['masstone'] {
   const [L, a, b] = text.split(' ').map(Number) as [number, number, number]
@@ -22,13 +39,34 @@ function swatch(text: string): Paint['masstone'] {
 }
 
 function paintOf(cells: string[]): [key: string, Paint] {
-  const [maker, name, formula, codes, masstone, wash, t, s, g, l, series, more] = cells as [string, string, string, string, string, string, string, string, string, string, string, string]
+  const [maker, name, formula, codes, masstone, wash, t, s, g, l, series, more] = cells as [
+    string,
+    string,
+    string,
+    string,
+    string,
+    string,
+    string,
+    string,
+    string,
+    string,
+    string,
+    string,
+  ]
   const effect = more === 'fluorescent' || more === 'pearlescent' ? more : undefined
   const paint: Paint = {
-    id: `demo-${slug(`${maker} ${name} ${formula}`)}`, v: 1, maker: DEMO_MAKERS[maker]!, name,
-    pigments: codes ? codes.split(' ') : [], masstone: swatch(masstone), wash: swatch(wash),
-    transparency: SCALES.transparency[t as 't'], staining: SCALES.staining[s as 's'], granulation: SCALES.granulation[g as 'g'],
-    lightfastness: SCALES.lightfastness[l as 'ex'], grade: series === 'h' ? 'handmade' : 'artist',
+    id: `demo-${slug(`${maker} ${name} ${formula}`)}`,
+    v: 1,
+    maker: DEMO_MAKERS[maker]!,
+    name,
+    pigments: codes ? codes.split(' ') : [],
+    masstone: swatch(masstone),
+    wash: swatch(wash),
+    transparency: SCALES.transparency[t as 't'],
+    staining: SCALES.staining[s as 's'],
+    granulation: SCALES.granulation[g as 'g'],
+    lightfastness: SCALES.lightfastness[l as 'ex'],
+    grade: series === 'h' ? 'handmade' : 'artist',
   }
   if (formula) paint.formula = formula
   if (series && series !== 'h') paint.series = series
@@ -44,9 +82,16 @@ export function buildDemo(today: string): Documents {
   documents.paints = [...paints.values()]
   documents.items = lines(DEMO_ITEMS).map((cells, i) => itemOf(cells, i, paints, today))
   for (const { journal, plan, holder, ...rest } of DEMO_PALETTES) {
-    const palette: Palette = { v: 1, ...rest, holder: HOLDERS.find((h) => h.id === holder)!, plan: planOf(plan, paints) }
+    const palette: Palette = {
+      v: 1,
+      ...rest,
+      holder: HOLDERS.find((h) => h.id === holder)!,
+      plan: planOf(plan, paints),
+    }
     documents.palettes.push(palette)
-    documents.journal.push(...lines(journal).map((cells, i) => entryOf(cells, i, palette, paints, documents.items, today)))
+    documents.journal.push(
+      ...lines(journal).map((cells, i) => entryOf(cells, i, palette, paints, documents.items, today)),
+    )
   }
   documents.recipes = lines(DEMO_RECIPES).map((cells) => recipeOf(cells, paints))
   return documents
@@ -55,8 +100,14 @@ export function buildDemo(today: string): Documents {
 function recipeOf(cells: string[], paints: Map<string, Paint>): Recipe {
   const [name, parts, water, masstone, wash, note] = cells as [string, string, string, string, string, string]
   const recipe: Recipe = {
-    id: `demo-${slug(name)}`, v: 1, name, water: Number(water),
-    paints: parts.split(' + ').map((part) => { const [, n, key] = /^(\d+) (.+)$/.exec(part)!; return { paintId: found(paints, key!).id, parts: Number(n) } }),
+    id: `demo-${slug(name)}`,
+    v: 1,
+    name,
+    water: Number(water),
+    paints: parts.split(' + ').map((part) => {
+      const [, n, key] = /^(\d+) (.+)$/.exec(part)!
+      return { paintId: found(paints, key!).id, parts: Number(n) }
+    }),
   }
   if (masstone) recipe.masstone = { ...swatch(masstone)!, source: 'typed' }
   if (wash) recipe.wash = { ...swatch(wash)!, source: 'typed' }
@@ -71,9 +122,22 @@ function found(paints: Map<string, Paint>, key: string): Paint {
 }
 
 function itemOf(cells: string[], i: number, paints: Map<string, Paint>, today: string): Item {
-  const [key, kind, ml, supply, remarks, price, bought] = cells as [string, Item['kind'], string, Item['supply'], string, string, string]
+  const [key, kind, ml, supply, remarks, price, bought] = cells as [
+    string,
+    Item['kind'],
+    string,
+    Item['supply'],
+    string,
+    string,
+    string,
+  ]
   const item: Item = {
-    id: `demo-item-${i + 1}`, v: 2, paintId: found(paints, key).id, kind, millilitres: Number(ml), supply,
+    id: `demo-item-${i + 1}`,
+    v: 2,
+    paintId: found(paints, key).id,
+    kind,
+    millilitres: Number(ml),
+    supply,
     remarks: (remarks ? remarks.split(',') : []) as Item['remarks'],
   }
   if (price) item.price = { minor: Number(price), currency: 'EUR' }
@@ -82,15 +146,29 @@ function itemOf(cells: string[], i: number, paints: Map<string, Paint>, today: s
 }
 
 function planOf(text: string, paints: Map<string, Paint>): Palette['plan'] {
-  return Object.fromEntries(text.split(';').map((piece) => {
-    const [, lock, placeId, what] = /^\s*(!?)(\S+)\s+(.+?)\s*$/s.exec(piece) as unknown as [string, string, string, string]
-    const reserved = /^reserved: (.+)$/.exec(what)?.[1]
-    const plan = reserved ? { reserved } : { paintId: found(paints, what).id }
-    return [placeId, lock ? { ...plan, locked: true } : plan]
-  }))
+  return Object.fromEntries(
+    text.split(';').map((piece) => {
+      const [, lock, placeId, what] = /^\s*(!?)(\S+)\s+(.+?)\s*$/s.exec(piece) as unknown as [
+        string,
+        string,
+        string,
+        string,
+      ]
+      const reserved = /^reserved: (.+)$/.exec(what)?.[1]
+      const plan = reserved ? { reserved } : { paintId: found(paints, what).id }
+      return [placeId, lock ? { ...plan, locked: true } : plan]
+    }),
+  )
 }
 
-function entryOf(cells: string[], i: number, palette: Palette, paints: Map<string, Paint>, items: Item[], today: string): JournalEntry {
+function entryOf(
+  cells: string[],
+  i: number,
+  palette: Palette,
+  paints: Map<string, Paint>,
+  items: Item[],
+  today: string,
+): JournalEntry {
   const [ago, placeId, what, amount] = cells as [string, string, string, string]
   const day = daysAfter(today, -Number(ago))
   const base = { day, paletteId: palette.id, placeId }
@@ -101,7 +179,14 @@ function entryOf(cells: string[], i: number, palette: Palette, paints: Map<strin
     const paintId = found(paints, what).id
     const item = items.find((it) => it.paintId === paintId && it.supply !== 'on order')!
     const place = palette.holder.places.find((p) => p.id === placeId)!
-    event = { kind: 'fill', ...base, itemId: item.id, paintId, millilitres: Number(amount), dryingDays: dryingDays(place, Number(amount)) }
+    event = {
+      kind: 'fill',
+      ...base,
+      itemId: item.id,
+      paintId,
+      millilitres: Number(amount),
+      dryingDays: dryingDays(place, Number(amount)),
+    }
   }
   const minute = String(i % 60).padStart(2, '0')
   return { id: `demo-${palette.id}-${i + 1}`, v: 1, recorded: `${day}T09:${minute}:00.000Z`, type: 'event', event }

@@ -15,8 +15,15 @@ describe('the demo season', () => {
     const of = (codes: string) => demo.paints.filter((p) => p.pigments.join() === codes)
     expect(new Set(of('PB29').map((p) => p.maker)).size).toBe(3)
     expect(of('PB28').map((p) => p.name)).toEqual(['Cobalt blue', 'Cobalt turquoise'])
-    expect(demo.paints.filter((p) => p.name === 'Aureolin').map((p) => p.formula)).toEqual(['before 2021', 'since 2021'])
-    expect(demo.items.some((i) => i.supply === 'on order') && demo.items.some((i) => i.remarks.includes('stiff')) && demo.items.some((i) => i.remarks.includes('label lost') && i.kind === 'handmade pan')).toBe(true)
+    expect(demo.paints.filter((p) => p.name === 'Aureolin').map((p) => p.formula)).toEqual([
+      'before 2021',
+      'since 2021',
+    ])
+    expect(
+      demo.items.some((i) => i.supply === 'on order') &&
+        demo.items.some((i) => i.remarks.includes('stiff')) &&
+        demo.items.some((i) => i.remarks.includes('label lost') && i.kind === 'handmade pan'),
+    ).toBe(true)
   })
 
   it('is valid throughout, with ids of its own', () => {
@@ -24,7 +31,8 @@ describe('the demo season', () => {
       expect(new Set(demo[kind].map((d) => d.id)).size).toBe(demo[kind].length)
       for (const document of demo[kind]) expect(loadDocument(kind, document).ok).toBe(true)
     }
-    for (const palette of demo.palettes) for (const id of Object.keys(palette.plan)) expect(palette.holder.places.some((p) => p.id === id)).toBe(true)
+    for (const palette of demo.palettes)
+      for (const id of Object.keys(palette.plan)) expect(palette.holder.places.some((p) => p.id === id)).toBe(true)
   })
 
   it('never draws more from a tube than it held, and something is wet today', () => {
@@ -35,13 +43,33 @@ describe('the demo season', () => {
 
   it('has recipes of paints that it holds, and every paint but the effects can be predicted', () => {
     expect(demo.recipes.length).toBeGreaterThanOrEqual(3)
-    for (const recipe of demo.recipes) for (const { paintId } of recipe.paints) expect(demo.paints.some((p) => p.id === paintId), recipe.name).toBe(true)
-    const out = demo.paints.flatMap((p) => { const optics = opticsOfPaint(p); return optics.ok ? (optics.value.doubt ? [p.name] : []) : [optics.error.code] })
+    for (const recipe of demo.recipes)
+      for (const { paintId } of recipe.paints)
+        expect(
+          demo.paints.some((p) => p.id === paintId),
+          recipe.name,
+        ).toBe(true)
+    const out = demo.paints.flatMap((p) => {
+      const optics = opticsOfPaint(p)
+      return optics.ok ? (optics.value.doubt ? [p.name] : []) : [optics.error.code]
+    })
     expect(out).toEqual(['outside-the-model', 'outside-the-model'])
   })
 
   it('gives the painter’s families to its paints', () => {
     const family = (name: string) => viewOfPaint(demo.paints.find((p) => p.name === name)!).family
-    expect(['Lemon yellow', 'Pyrrole orange', 'Quinacridone rose', 'Cobalt violet', 'French ultramarine', 'Viridian', 'Burnt sienna', 'Mars black', 'Titanium white'].map(family)).toEqual(['yellow', 'orange', 'red', 'violet', 'blue', 'green', 'earth', 'neutral', 'white'])
+    expect(
+      [
+        'Lemon yellow',
+        'Pyrrole orange',
+        'Quinacridone rose',
+        'Cobalt violet',
+        'French ultramarine',
+        'Viridian',
+        'Burnt sienna',
+        'Mars black',
+        'Titanium white',
+      ].map(family),
+    ).toEqual(['yellow', 'orange', 'red', 'violet', 'blue', 'green', 'earth', 'neutral', 'white'])
   })
 })

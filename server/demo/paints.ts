@@ -63,5 +63,10 @@ F|Pearl white||PW20 PW6|90 0 3|95 0 1|so|w|s|ex|3|pearlescent
 `
 
 export const DEMO_MAKERS: Record<string, string> = {
-  H: 'Halvard & Roe', S: 'Skerry Colours', T: 'Tern & Daughter', G: 'Gannet Street', F: 'Fulmar Paintworks', B: 'Bothy, handmade',
+  H: 'Halvard & Roe',
+  S: 'Skerry Colours',
+  T: 'Tern & Daughter',
+  G: 'Gannet Street',
+  F: 'Fulmar Paintworks',
+  B: 'Bothy, handmade',
 }

@@ -83,7 +83,10 @@ interface DemoPalette {
 
 export const DEMO_PALETTES: DemoPalette[] = [
   {
-    id: 'landing-tin', name: 'Landing tin', use: 'travel', holder: 'tin-12-half',
+    id: 'landing-tin',
+    name: 'Landing tin',
+    use: 'travel',
+    holder: 'tin-12-half',
     purpose: 'Fits the oilskin pocket: ten minutes ashore between swells',
     plan: `A1 H:Lemon yellow; A2 T:Nickel azo yellow; A3 S:Pyrrole orange; A4 H:Quinacridone rose; !A5 H:French ultramarine; A6 H:Phthalo blue green shade;
       B1 H:Yellow ochre; B2 G:Burnt sienna; B3 G:Perylene green; B4 T:Terre verte; B5 H:Payne's grey; B6 reserved: a darker brown, for kelp`,
@@ -109,7 +112,10 @@ export const DEMO_PALETTES: DemoPalette[] = [
 2|A4|H:Quinacridone rose|0.6`,
   },
   {
-    id: 'boat-tray', name: 'Boat tray', use: 'travel', holder: 'folding-18',
+    id: 'boat-tray',
+    name: 'Boat tray',
+    use: 'travel',
+    holder: 'folding-18',
     purpose: 'On the thwart, for a morning off the stacks',
     plan: `A1 H:Lemon yellow; A2 H:Hansa yellow medium; A3 G:Indian yellow; A4 S:Pyrrole orange; A5 T:Pyrrole red; A6 H:Quinacridone rose; A7 H:Quinacridone magenta; A8 S:Dioxazine violet; A9 reserved: cobalt violet, once a fresh tube is here;
       B1 H:French ultramarine; B2 H:Cobalt blue; B3 T:Cerulean blue; B4 H:Phthalo turquoise; B5 H:Viridian; B6 F:Sap green; B7 S:Raw sienna; B8 T:Burnt umber; B9 F:Neutral tint`,
@@ -139,7 +145,10 @@ export const DEMO_PALETTES: DemoPalette[] = [
 4|B6|F:Sap green|1`,
   },
   {
-    id: 'hut-palette', name: 'Hut palette', use: 'studio', holder: 'tray-36',
+    id: 'hut-palette',
+    name: 'Hut palette',
+    use: 'studio',
+    holder: 'tray-36',
     purpose: 'The table under the north window: fog, granite, orange bills',
     plan: `L6 H:Lemon yellow; L5 H:Hansa yellow medium; L4 S:Hansa yellow deep; L3 T:Nickel azo yellow; L2 G:Indian yellow; L1 T:Benzimidazolone orange;
       A1 S:Pyrrole orange; A2 H:Pyrrole scarlet; A3 T:Pyrrole red; A4 G:Quinacridone red; A5 S:Perylene maroon; A6 H:Quinacridone rose; A7 H:Quinacridone magenta; A8 H:Cobalt violet; A9 S:Dioxazine violet; A10 S:Indanthrone blue; A11 H:French ultramarine; A12 H:Cobalt blue;

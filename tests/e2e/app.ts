@@ -14,7 +14,12 @@ const quote = (text: string) => (text.includes("'") ? `"${text}"` : `'${text}'`)
 
 /** The application as a person meets it: found by what it says, worked by mouse, keys and touch. */
 export class App {
-  private constructor(readonly driver: Driver, readonly url: string, readonly downloads: string, readonly close: () => Promise<void>) {}
+  private constructor(
+    readonly driver: Driver,
+    readonly url: string,
+    readonly downloads: string,
+    readonly close: () => Promise<void>,
+  ) {}
 
   static async open(path = '/', { empty, ...options }: Options = {}): Promise<App> {
     const downloads = await mkdtemp(join(tmpdir(), 'jx-downloads-'))
@@ -29,7 +34,13 @@ export class App {
     await this.ready()
   }
   async ready() {
-    await this.until(async () => (await this.driver.executeScript('return Boolean(document.querySelector("#main > *")) && !document.body.innerText.includes("Laying out the paints")')) === true, 'the page')
+    await this.until(
+      async () =>
+        (await this.driver.executeScript(
+          'return Boolean(document.querySelector("#main > *")) && !document.body.innerText.includes("Laying out the paints")',
+        )) === true,
+      'the page',
+    )
   }
 
   async until<T>(ask: () => Promise<T | undefined | null | false>, what: string, wait = WAIT): Promise<T> {
@@ -42,7 +53,8 @@ export class App {
       } catch (error) {
         last = error
       }
-      if (Date.now() > end) throw new Error(`Waited in vain for ${what}${last instanceof Error ? `: ${last.message}` : ''}`)
+      if (Date.now() > end)
+        throw new Error(`Waited in vain for ${what}${last instanceof Error ? `: ${last.message}` : ''}`)
       await new Promise((r) => setTimeout(r, 40))
     }
   }
@@ -59,19 +71,24 @@ export class App {
     const q = quote(name)
     const xpath = `${within}//*[self::button or self::a or self::summary or @role='button' or @role='option' or @role='menuitem'][normalize-space()=${q} or @aria-label=${q} or starts-with(@aria-label, concat(${q}, ':')) or starts-with(@aria-label, concat(${q}, ','))]`
     return this.until(async () => {
-      for (const element of await this.driver.findElements(By.xpath(xpath))) if (await element.isDisplayed()) return element
+      for (const element of await this.driver.findElements(By.xpath(xpath)))
+        if (await element.isDisplayed()) return element
       return undefined
     }, `“${name}”`) as Promise<WebElement>
   }
   async click(name: string, within = '') {
-    await this.until(async () => { await (await this.named(name, within)).click(); return true }, `a click on “${name}”`)
+    await this.until(async () => {
+      await (await this.named(name, within)).click()
+      return true
+    }, `a click on “${name}”`)
   }
   /** A field by its label. */
   async field(label: string): Promise<WebElement> {
     const q = quote(label)
     const xpath = `//*[self::input or self::select or self::textarea][@aria-label=${q} or @id=//label[normalize-space()=${q}]/@for or ancestor::label[starts-with(normalize-space(), ${q})]]`
     return this.until(async () => {
-      for (const element of await this.driver.findElements(By.xpath(xpath))) if (await element.isDisplayed()) return element
+      for (const element of await this.driver.findElements(By.xpath(xpath)))
+        if (await element.isDisplayed()) return element
       return undefined
     }, `the field “${label}”`) as Promise<WebElement>
   }
@@ -81,7 +98,11 @@ export class App {
   }
   /** Sets what typing cannot reach, a day or a long text, as the browser's own picker would. */
   async set(label: string, value: string) {
-    await this.driver.executeScript('arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event("input", { bubbles: true })); arguments[0].dispatchEvent(new Event("change", { bubbles: true }))', await this.field(label), value)
+    await this.driver.executeScript(
+      'arguments[0].value = arguments[1]; arguments[0].dispatchEvent(new Event("input", { bubbles: true })); arguments[0].dispatchEvent(new Event("change", { bubbles: true }))',
+      await this.field(label),
+      value,
+    )
   }
   async choose(label: string, option: string) {
     const field = await this.field(label)
@@ -109,7 +130,12 @@ export class App {
     await actions.perform()
   }
   async touch(type: 'touchStart' | 'touchMove' | 'touchEnd', at?: WebElement) {
-    const rect = at && ((await this.driver.executeScript('const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 }', at)) as { x: number; y: number })
+    const rect =
+      at &&
+      ((await this.driver.executeScript(
+        'const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 }',
+        at,
+      )) as { x: number; y: number })
     await this.driver.sendDevToolsCommand('Input.dispatchTouchEvent', { type, touchPoints: rect ? [rect] : [] })
   }
   async text(css = 'body'): Promise<string> {
@@ -123,7 +149,10 @@ export class App {
     await inputs[index]!.sendKeys(path)
   }
   async downloaded(pattern: RegExp): Promise<Buffer> {
-    const name = await this.until(async () => (await readdir(this.downloads)).find((f) => pattern.test(f)), `a download ${pattern.source}`)
+    const name = await this.until(
+      async () => (await readdir(this.downloads)).find((f) => pattern.test(f)),
+      `a download ${pattern.source}`,
+    )
     return readFile(join(this.downloads, name))
   }
   /** What the browser complained of: errors, refused resources, violated policies. */

@@ -11,11 +11,27 @@ beforeAll(async () => {
   app = await App.open('/data')
   dir = await mkdtemp(join(tmpdir(), 'jx-bad-'))
 })
-afterAll(async () => { expect(await app.complaints()).toEqual([]); await app.close(); await rm(dir, { recursive: true, force: true }) })
+afterAll(async () => {
+  expect(await app.complaints()).toEqual([])
+  await app.close()
+  await rm(dir, { recursive: true, force: true })
+})
 
-const file = async (name: string, content: string | Buffer) => { const path = join(dir, name); await writeFile(path, content); return path }
-const collection = (extra: object) => JSON.stringify({ format: 'juxtachrome-collection', schema: 1, documents: {}, ...extra })
-const entry = (id: string, corrects: string) => ({ id, v: 1, recorded: '2026-01-01T00:00:00.000Z', type: 'correction', corrects, becomes: null })
+const file = async (name: string, content: string | Buffer) => {
+  const path = join(dir, name)
+  await writeFile(path, content)
+  return path
+}
+const collection = (extra: object) =>
+  JSON.stringify({ format: 'juxtachrome-collection', schema: 1, documents: {}, ...extra })
+const entry = (id: string, corrects: string) => ({
+  id,
+  v: 1,
+  recorded: '2026-01-01T00:00:00.000Z',
+  type: 'correction',
+  corrects,
+  becomes: null,
+})
 
 describe('bad collection files leave everything as it is', () => {
   it.each<[string, () => string | Buffer, string]>([
@@ -24,8 +40,19 @@ describe('bad collection files leave everything as it is', () => {
     ['cut.json', () => collection({}).slice(0, -5), 'not valid JSON'],
     ['other.json', () => '{"hello":"world"}', 'not a Juxtachrome collection'],
     ['newer.json', () => collection({ schema: 9 }), 'reads up to 2'],
-    ['ring.json', () => collection({ documents: { journal: [entry('a', 'b'), entry('b', 'a')] } }), 'corrects a correction'],
-    ['twice.json', () => collection({ documents: { paints: [1, 2].map(() => ({ id: 'p', v: 1, maker: '', name: 'K', pigments: [] })) } }), 'have the id p'],
+    [
+      'ring.json',
+      () => collection({ documents: { journal: [entry('a', 'b'), entry('b', 'a')] } }),
+      'corrects a correction',
+    ],
+    [
+      'twice.json',
+      () =>
+        collection({
+          documents: { paints: [1, 2].map(() => ({ id: 'p', v: 1, maker: '', name: 'K', pigments: [] })) },
+        }),
+      'have the id p',
+    ],
     ['huge.json', () => `${'x'.repeat(50_000_000)}`, 'not valid JSON'],
   ])('%s', async (name, content, message) => {
     await app.go('/data')
@@ -35,7 +62,10 @@ describe('bad collection files leave everything as it is', () => {
   })
 
   it('documents that cannot be read are named, kept, and harm nothing', async () => {
-    const evil = collection({ documents: { paints: [] } }).replace('"paints":[]', `"paints":[{"id":"evil","v":1,"maker":"","name":"E","pigments":[],"__proto__":{"polluted":true}},{"id":"long","v":1,"maker":"","name":"${'n'.repeat(10_000)}","pigments":[]},{"id":"fine","v":1,"maker":"","name":"<img src=x onerror=window.hacked=1>","pigments":["PB29"]}]`)
+    const evil = collection({ documents: { paints: [] } }).replace(
+      '"paints":[]',
+      `"paints":[{"id":"evil","v":1,"maker":"","name":"E","pigments":[],"__proto__":{"polluted":true}},{"id":"long","v":1,"maker":"","name":"${'n'.repeat(10_000)}","pigments":[]},{"id":"fine","v":1,"maker":"","name":"<img src=x onerror=window.hacked=1>","pigments":["PB29"]}]`,
+    )
     await app.go('/data')
     await app.upload(0, await file('evil.json', evil))
     await app.says('2 of its documents cannot be read')
@@ -46,7 +76,10 @@ describe('bad collection files leave everything as it is', () => {
     await app.says('Could not be read')
     await app.go('/paints/fine')
     await app.says('<img src=x onerror=window.hacked=1>')
-    expect(await app.driver.executeScript('return [window.hacked ?? null, ({}).polluted ?? null]')).toEqual([null, null])
+    expect(await app.driver.executeScript('return [window.hacked ?? null, ({}).polluted ?? null]')).toEqual([
+      null,
+      null,
+    ])
   })
 })
 
@@ -65,7 +98,12 @@ describe('bad tables', () => {
 })
 
 describe('addresses that lead nowhere', () => {
-  it.each([['/paints/nothing', '57 paints'], ['/palettes/nothing/choose', 'No such palette'], ['/palettes/landing-tin/dance', '0 of 12 places left'], ['/palettes/landing-tin/fill?place=Z9', 'Choose a place on the tray']])('%s', async (path, words) => {
+  it.each([
+    ['/paints/nothing', '57 paints'],
+    ['/palettes/nothing/choose', 'No such palette'],
+    ['/palettes/landing-tin/dance', '0 of 12 places left'],
+    ['/palettes/landing-tin/fill?place=Z9', 'Choose a place on the tray'],
+  ])('%s', async (path, words) => {
     await app.go(path)
     await app.says(words)
   })

@@ -7,13 +7,21 @@ import { App, By, Key } from './app'
 import { png } from './png'
 
 let app: App
-beforeAll(async () => { app = await App.open('/bench') })
-afterAll(async () => { expect(await app.complaints()).toEqual([]); await app.close() })
+beforeAll(async () => {
+  app = await App.open('/bench')
+})
+afterAll(async () => {
+  expect(await app.complaints()).toEqual([])
+  await app.close()
+})
 
 /** Puts a paint on the bench by searching it. */
 async function lay(name: string) {
   await app.type('Search paints to mix', name)
-  await app.until(async () => (await app.text('ul[aria-label="Paints to mix"]')).toLowerCase().startsWith(name.split(' ')[0]!), `${name} in the drawer`)
+  await app.until(
+    async () => (await app.text('ul[aria-label="Paints to mix"]')).toLowerCase().startsWith(name.split(' ')[0]!),
+    `${name} in the drawer`,
+  )
   await (await app.find('ul[aria-label="Paints to mix"] button')).click()
 }
 const mixture = () => app.text('section[aria-label="The mixture"]')
@@ -42,9 +50,13 @@ describe('the mixing bench', () => {
     await app.says('the model cannot predict it')
     for (const name of ['lemon yellow', 'viridian', 'perylene maroon', 'titanium white']) await lay(name)
     await app.says('take one off first')
-    for (let i = (await app.driver.findElements(By.css('[aria-label="Dismiss"]'))).length; i > 0; i -= 1) await app.click('Dismiss')
+    for (let i = (await app.driver.findElements(By.css('[aria-label="Dismiss"]'))).length; i > 0; i -= 1)
+      await app.click('Dismiss')
     for (const name of ['Lemon yellow', 'Viridian', 'Perylene maroon']) await app.click(`Take ${name} off the bench`)
-    await app.until(async () => (await app.driver.findElements(By.css('input[type=range]'))).length === 3, 'two paints and water')
+    await app.until(
+      async () => (await app.driver.findElements(By.css('input[type=range]'))).length === 3,
+      'two paints and water',
+    )
   })
 
   it('keeps a recipe under a name, notes what the real one looked like, shows the error, and leans on the note; undo takes it back', async () => {
@@ -59,7 +71,8 @@ describe('the mixing bench', () => {
     await app.says('neither #rrggbb nor three numbers')
     await app.type('Masstone of the real mixture', '30 2 -1')
     await app.click('Save the note')
-    const noted = async () => (await app.driver.findElement(By.xpath(recipe)).getText()).includes('Prediction against the real one, masstone:')
+    const noted = async () =>
+      (await app.driver.findElement(By.xpath(recipe)).getText()).includes('Prediction against the real one, masstone:')
     await app.until(noted, 'the error of the prediction')
     await app.says('1 of your notes shift it by')
     expect(await mixture()).not.toBe(before)
@@ -77,15 +90,24 @@ describe('the mixing bench', () => {
     await app.says('these two neutralise each other')
     await (await app.find('section[aria-label="Row of mixtures"] li:nth-child(4) button')).click()
     await app.click('Mix')
-    await app.until(async () => (await (await app.field('Parts of French ultramarine')).getAttribute('aria-valuetext')) === '2 parts', 'two parts on the bench')
+    await app.until(
+      async () => (await (await app.field('Parts of French ultramarine')).getAttribute('aria-valuetext')) === '2 parts',
+      'two parts on the bench',
+    )
   })
 
   it('shows three paints as a triangle, worked by keys', async () => {
     await lay('lemon yellow')
     await app.click('Three as a triangle')
-    const cells = await app.until(async () => { const list = await app.driver.findElements(By.css('svg[aria-label="Mixtures of three paints"] g')); return list.length === 28 && list }, '28 mixtures')
+    const cells = await app.until(async () => {
+      const list = await app.driver.findElements(By.css('svg[aria-label="Mixtures of three paints"] g'))
+      return list.length === 28 && list
+    }, '28 mixtures')
     await cells[12]!.sendKeys(Key.ENTER)
-    await app.until(async () => ((await (await app.field('Parts of French ultramarine')).getAttribute('value')) ?? '') === '2', 'the cell on the bench')
+    await app.until(
+      async () => ((await (await app.field('Parts of French ultramarine')).getAttribute('value')) ?? '') === '2',
+      'the cell on the bench',
+    )
   })
 
   it('sends a mixture to the strip and says what differs from a paint; the comparison has charts with words', async () => {
@@ -99,7 +121,9 @@ describe('the mixing bench', () => {
     await app.says('You would miss')
     await app.says('goes darker: L*')
     await app.says('Circle: masstone. Diamond: wash.')
-    expect(await (await app.find('[role="img"][aria-label^="Value."]')).getAttribute('aria-label')).toMatch(/from L\* \d+ at masstone to \d+ in the wash/)
+    expect(await (await app.find('[role="img"][aria-label^="Value."]')).getAttribute('aria-label')).toMatch(
+      /from L\* \d+ at masstone to \d+ in the wash/,
+    )
     await app.driver.navigate().refresh()
     await app.ready()
     expect(await app.driver.findElements(By.css('aside[aria-label^="The strip"] button[aria-pressed]'))).toHaveLength(2)
@@ -113,15 +137,33 @@ describe('finding a recipe', () => {
     await app.says('Choose what to match')
     await app.choose('Mixed from', 'Landing tin')
     await app.type('Search a paint to match', 'sap green')
-    await app.until(async () => (await app.text('section[aria-label="What to match"]')).includes('Sap green'), 'sap green')
+    await app.until(
+      async () => (await app.text('section[aria-label="What to match"]')).includes('Sap green'),
+      'sap green',
+    )
     await (await app.find('section[aria-label="What to match"] li button')).click()
-    await app.until(async () => (await recipes()).length >= 4 && !(await app.text()).includes('searching'), 'recipes', 20_000)
+    await app.until(
+      async () => (await recipes()).length >= 4 && !(await app.text()).includes('searching'),
+      'recipes',
+      20_000,
+    )
     expect(await (await recipes())[0]!.getText()).toMatch(/^\d .+ \+ \d .+[\s\S]*masstone .*; wash /)
     await app.says('Unlike it:')
     await app.choose('Paints in it, at most', '1')
-    await app.until(async () => { const all = await recipes(); return all.length > 0 && !(await all[0]!.getText()).split('\n')[0]!.includes('+') && !(await app.text()).includes('searching') }, 'single paints')
+    await app.until(async () => {
+      const all = await recipes()
+      return (
+        all.length > 0 &&
+        !(await all[0]!.getText()).split('\n')[0]!.includes('+') &&
+        !(await app.text()).includes('searching')
+      )
+    }, 'single paints')
     await app.choose('Paints in it, at most', '3')
-    await app.until(async () => (await recipes()).length >= 4 && !(await app.text()).includes('searching'), 'recipes again', 20_000)
+    await app.until(
+      async () => (await recipes()).length >= 4 && !(await app.text()).includes('searching'),
+      'recipes again',
+      20_000,
+    )
     await app.click('To the bench')
     await app.says('Granulation')
   })
@@ -134,7 +176,11 @@ describe('finding a recipe', () => {
     await app.says('neither #rrggbb nor three numbers')
     await app.type('L* a* b* (D65), or #rrggbb', '55 -20 5')
     await app.press(Key.ENTER)
-    await app.until(async () => (await recipes()).length >= 3 && !(await app.text()).includes('searching'), 'recipes', 20_000)
+    await app.until(
+      async () => (await recipes()).length >= 3 && !(await app.text()).includes('searching'),
+      'recipes',
+      20_000,
+    )
     expect(await (await recipes())[0]!.getText()).toMatch(/1 part paint to|no water/)
   })
 
@@ -151,7 +197,11 @@ describe('finding a recipe', () => {
     const picture = await app.named('Choose a colour in the photograph')
     await picture.sendKeys(Key.ARROW_RIGHT, Key.ENTER)
     await app.says('bill.png at 51 %, 50 %')
-    await app.until(async () => (await recipes()).length >= 3 && !(await app.text()).includes('searching'), 'recipes', 20_000)
+    await app.until(
+      async () => (await recipes()).length >= 3 && !(await app.text()).includes('searching'),
+      'recipes',
+      20_000,
+    )
     await picture.click()
     await app.says('bill.png at 50 %, 50 %')
   })

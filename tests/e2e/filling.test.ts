@@ -4,8 +4,13 @@ import { App, Key } from './app'
 
 let app: App
 const today = dayOf(new Date())
-beforeAll(async () => { app = await App.open('/palettes/boat-tray/fill') })
-afterAll(async () => { expect(await app.complaints()).toEqual([]); await app.close() })
+beforeAll(async () => {
+  app = await App.open('/palettes/boat-tray/fill')
+})
+afterAll(async () => {
+  expect(await app.complaints()).toEqual([])
+  await app.close()
+})
 
 describe('filling', () => {
   it('says what to fill; the planned paint that is on order cannot be filled from', async () => {
@@ -95,7 +100,10 @@ describe('filling', () => {
     expect(await app.placeSays('A1')).toContain('Lemon yellow lies in it')
     await app.go('/palettes/landing-tin/fill')
     await app.click('I moved the pans as planned (1)')
-    await app.until(async () => (await app.placeSays('A1')).startsWith('A1: Nickel azo yellow, Tern & Daughter, PY150; filled'), 'the pan in its place')
+    await app.until(
+      async () => (await app.placeSays('A1')).startsWith('A1: Nickel azo yellow, Tern & Daughter, PY150; filled'),
+      'the pan in its place',
+    )
     await (await app.place('A2')).click()
     await app.says('came from A1')
   })

@@ -67,17 +67,38 @@ describe('keeping', () => {
 
   it('works offline after the first load, and nothing leaves the machine', async () => {
     const app = await App.open('/paints')
-    await app.until(async () => (await app.driver.executeAsyncScript('const done = arguments[0]; navigator.serviceWorker.ready.then((r) => done(Boolean(r.active)))')) === true, 'the service worker', 20_000)
-    await app.until(async () => (await app.driver.executeAsyncScript('const done = arguments[0]; caches.keys().then(async (keys) => { for (const k of keys) if ((await (await caches.open(k)).keys()).length > 40) return done(true); done(false) })')) === true, 'everything precached', 20_000)
+    await app.until(
+      async () =>
+        (await app.driver.executeAsyncScript(
+          'const done = arguments[0]; navigator.serviceWorker.ready.then((r) => done(Boolean(r.active)))',
+        )) === true,
+      'the service worker',
+      20_000,
+    )
+    await app.until(
+      async () =>
+        (await app.driver.executeAsyncScript(
+          'const done = arguments[0]; caches.keys().then(async (keys) => { for (const k of keys) if ((await (await caches.open(k)).keys()).length > 40) return done(true); done(false) })',
+        )) === true,
+      'everything precached',
+      20_000,
+    )
     await app.driver.sendDevToolsCommand('Network.enable', {})
-    await app.driver.sendDevToolsCommand('Network.emulateNetworkConditions', { offline: true, latency: 0, downloadThroughput: 0, uploadThroughput: 0 })
+    await app.driver.sendDevToolsCommand('Network.emulateNetworkConditions', {
+      offline: true,
+      latency: 0,
+      downloadThroughput: 0,
+      uploadThroughput: 0,
+    })
     await app.go('/palettes/landing-tin/key')
     await app.says('113 × 64 mm on one sheet A4')
     await app.click('Save as PDF')
     expect((await app.downloaded(/\.pdf$/)).length).toBeGreaterThan(5000)
     await app.go('/palettes/landing-tin/arrange')
     await app.says('places change')
-    const hosts = await app.driver.executeScript('return [...new Set(performance.getEntriesByType("resource").map((e) => new URL(e.name).origin))]')
+    const hosts = await app.driver.executeScript(
+      'return [...new Set(performance.getEntriesByType("resource").map((e) => new URL(e.name).origin))]',
+    )
     expect(hosts).toEqual([app.url])
     await app.close()
   })
@@ -87,7 +108,9 @@ describe('keeping', () => {
     const policy = (await fetch(app.url)).headers.get('content-security-policy')!
     expect(policy).toMatch(/script-src [^;]*'sha256-/)
     expect(policy.match(/script-src [^;]*/)![0]).not.toContain('unsafe-inline')
-    await app.driver.executeScript('const s = document.createElement("script"); s.textContent = "window.broken = 1"; document.body.append(s)')
+    await app.driver.executeScript(
+      'const s = document.createElement("script"); s.textContent = "window.broken = 1"; document.body.append(s)',
+    )
     expect(await app.driver.executeScript('return window.broken ?? null')).toBeNull()
     await app.close()
   })

@@ -8,8 +8,13 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App } from './app'
 
 let app: App
-beforeAll(async () => { app = await App.open('/palettes/landing-tin/key') })
-afterAll(async () => { expect(await app.complaints()).toEqual([]); await app.close() })
+beforeAll(async () => {
+  app = await App.open('/palettes/landing-tin/key')
+})
+afterAll(async () => {
+  expect(await app.complaints()).toEqual([])
+  await app.close()
+})
 const MM = 25.4 / 72
 
 describe('the printed key', () => {
@@ -24,8 +29,11 @@ describe('the printed key', () => {
     const file = join(tmpdir(), `jx-key-${process.pid}.pdf`)
     await writeFile(file, bytes)
     // poppler, an independent reader, says where each word stands
-    const words = [...execFileSync('/usr/bin/pdftotext', ['-bbox', file, '-']).toString().matchAll(/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">([^<]*)</g)]
-      .map(([, x, y, , , text]) => ({ x: Number(x) * MM, y: Number(y) * MM, text }))
+    const words = [
+      ...execFileSync('/usr/bin/pdftotext', ['-bbox', file, '-'])
+        .toString()
+        .matchAll(/<word xMin="([\d.]+)" yMin="([\d.]+)" xMax="([\d.]+)" yMax="([\d.]+)">([^<]*)</g),
+    ].map(([, x, y, , , text]) => ({ x: Number(x) * MM, y: Number(y) * MM, text }))
     const at = (text: string) => words.find((w) => w.text === text)!
     // pans are 17 mm apart across and 33 mm down in this tin
     expect(at('Nickel').x - at('Lemon').x).toBeCloseTo(17, 1)

@@ -5,8 +5,13 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App, Key } from './app'
 
 let app: App
-beforeAll(async () => { app = await App.open('/paints') })
-afterAll(async () => { expect(await app.complaints()).toEqual([]); await app.close() })
+beforeAll(async () => {
+  app = await App.open('/paints')
+})
+afterAll(async () => {
+  expect(await app.complaints()).toEqual([])
+  await app.close()
+})
 
 const rows = async () => (await app.text('ul[aria-label="Paints by hue"]')).split('\n')
 
@@ -37,13 +42,22 @@ describe('the collection', () => {
   it('is walked with the arrow keys; Enter opens, closing comes back to the row', async () => {
     const search = await app.field('Search paints')
     await search.sendKeys(Key.TAB, Key.TAB)
-    await app.until(async () => (await app.driver.switchTo().activeElement().getText()).startsWith('Lemon yellow'), 'focus on the first row')
+    await app.until(
+      async () => (await app.driver.switchTo().activeElement().getText()).startsWith('Lemon yellow'),
+      'focus on the first row',
+    )
     await app.press(Key.ARROW_DOWN, Key.ARROW_DOWN)
-    await app.until(async () => (await app.driver.switchTo().activeElement().getText()).startsWith('Aureolin'), 'focus two rows down')
+    await app.until(
+      async () => (await app.driver.switchTo().activeElement().getText()).startsWith('Aureolin'),
+      'focus two rows down',
+    )
     await app.press(Key.ENTER)
     await app.says('PY150, PY175')
     await app.click('Close')
-    await app.until(async () => (await app.driver.switchTo().activeElement().getText()).startsWith('Aureolin'), 'focus back on the row')
+    await app.until(
+      async () => (await app.driver.switchTo().activeElement().getText()).startsWith('Aureolin'),
+      'focus back on the row',
+    )
   })
 })
 
@@ -132,7 +146,10 @@ describe('importing a table', () => {
   it('matches columns, previews, takes in what can be read and keeps the rest for correction', async () => {
     const dir = await mkdtemp(join(tmpdir(), 'jx-csv-'))
     const file = join(dir, 'drawer.csv')
-    await writeFile(file, 'Colour name;Brand;C.I. code;Size (ml);Condition\nQuinacridone gold;Westing;PO49;15;open\n<b>Bold</b> blue;Westing;PB29;5;open\n=1+1;Westing;PB99X;5;open\n;Westing;PB29;5;open\n')
+    await writeFile(
+      file,
+      'Colour name;Brand;C.I. code;Size (ml);Condition\nQuinacridone gold;Westing;PO49;15;open\n<b>Bold</b> blue;Westing;PB29;5;open\n=1+1;Westing;PB99X;5;open\n;Westing;PB29;5;open\n',
+    )
     await app.go('/import')
     await app.upload(0, file)
     await app.says('2 rows can be read, 2 cannot')

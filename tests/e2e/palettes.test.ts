@@ -1,12 +1,17 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App, By, Key } from './app'
 
-const paintRow = (app: App, name: string) => app.named(name, "//section[@data-drawer]")
+const paintRow = (app: App, name: string) => app.named(name, '//section[@data-drawer]')
 
 describe('a palette, by mouse', () => {
   let app: App
-  beforeAll(async () => { app = await App.open('/palettes') })
-  afterAll(async () => { expect(await app.complaints()).toEqual([]); await app.close() })
+  beforeAll(async () => {
+    app = await App.open('/palettes')
+  })
+  afterAll(async () => {
+    expect(await app.complaints()).toEqual([])
+    await app.close()
+  })
 
   it('is made from a holder; a name is needed', async () => {
     await app.click('Make a palette')
@@ -50,9 +55,18 @@ describe('a palette, by mouse', () => {
   it('is ordered, two arrangements side by side, one taken, and taken back', async () => {
     await app.go('/palettes/hut-palette/arrange')
     const wheel = '//section[@aria-label="Right arrangement"]'
-    await app.until(async () => (await app.driver.findElement(By.xpath(wheel)).getText()).includes('places change'), 'the ordering')
+    await app.until(
+      async () => (await app.driver.findElement(By.xpath(wheel)).getText()).includes('places change'),
+      'the ordering',
+    )
     await app.choose('Left', 'light to dark')
-    await app.until(async () => (await app.driver.findElement(By.xpath('//section[@aria-label="Left arrangement"]')).getText()).includes('places change'), 'the other ordering')
+    await app.until(
+      async () =>
+        (await app.driver.findElement(By.xpath('//section[@aria-label="Left arrangement"]')).getText()).includes(
+          'places change',
+        ),
+      'the other ordering',
+    )
     await app.click('Take this one', wheel)
     await app.says('36 wells')
     await app.until(async () => (await app.placeSays('B1')).includes('Titanium white'), 'the locked white in its place')
@@ -89,8 +103,13 @@ describe('a palette, by mouse', () => {
 
 describe('a palette, by keyboard alone', () => {
   let app: App
-  beforeAll(async () => { app = await App.open('/') })
-  afterAll(async () => { expect(await app.complaints()).toEqual([]); await app.close() })
+  beforeAll(async () => {
+    app = await App.open('/')
+  })
+  afterAll(async () => {
+    expect(await app.complaints()).toEqual([])
+    await app.close()
+  })
   const focused = () => app.driver.switchTo().activeElement()
 
   it('is made, filled from the drawer with Space and arrows, and rearranged', async () => {
@@ -106,7 +125,10 @@ describe('a palette, by keyboard alone', () => {
     await app.press('/')
     await app.until(async () => (await focused().getAttribute('type')) === 'search', 'focus in the search')
     await app.press('pyrrole red', Key.TAB, Key.TAB, Key.TAB)
-    await app.until(async () => (await focused().getAttribute('aria-label'))?.startsWith('Pyrrole red'), 'focus on the row')
+    await app.until(
+      async () => (await focused().getAttribute('aria-label'))?.startsWith('Pyrrole red'),
+      'focus on the row',
+    )
     await app.press(Key.SPACE)
     await app.until(async () => (await focused().getAttribute('data-place')) === 'A1', 'focus on the tray')
     await app.press(Key.ARROW_RIGHT, Key.ARROW_DOWN, Key.SPACE)
@@ -138,8 +160,13 @@ describe('a palette, by keyboard alone', () => {
 
 describe('a palette, by touch', () => {
   let app: App
-  beforeAll(async () => { app = await App.open('/palettes', { width: 768, height: 1024, touch: true }) })
-  afterAll(async () => { expect(await app.complaints()).toEqual([]); await app.close() })
+  beforeAll(async () => {
+    app = await App.open('/palettes', { width: 768, height: 1024, touch: true })
+  })
+  afterAll(async () => {
+    expect(await app.complaints()).toEqual([])
+    await app.close()
+  })
 
   it('takes a paint by tap and tap, and by press and drag', async () => {
     await app.click('Make a palette')

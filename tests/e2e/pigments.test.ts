@@ -2,8 +2,13 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App, Key } from './app'
 
 let app: App
-beforeAll(async () => { app = await App.open('/pigments') })
-afterAll(async () => { expect(await app.complaints()).toEqual([]); await app.close() })
+beforeAll(async () => {
+  app = await App.open('/pigments')
+})
+afterAll(async () => {
+  expect(await app.complaints()).toEqual([])
+  await app.close()
+})
 
 describe('the reference of pigments', () => {
   it('is searched by code and name, and says which of one’s paints and palettes contain a pigment', async () => {
@@ -30,13 +35,22 @@ describe('the reference of pigments', () => {
     await app.type('Search pigments', 'quinacridone')
     await (await app.field('Search pigments')).sendKeys(Key.TAB, Key.TAB, Key.TAB, Key.TAB, Key.TAB, Key.TAB, Key.TAB)
     await app.press(Key.HOME)
-    await app.until(async () => (await app.driver.switchTo().activeElement().getText()).startsWith('PO48'), 'focus on the first row')
+    await app.until(
+      async () => (await app.driver.switchTo().activeElement().getText()).startsWith('PO48'),
+      'focus on the first row',
+    )
     await app.press(Key.ARROW_DOWN)
-    await app.until(async () => (await app.driver.switchTo().activeElement().getText()).startsWith('PO49'), 'focus on the next row')
+    await app.until(
+      async () => (await app.driver.switchTo().activeElement().getText()).startsWith('PO49'),
+      'focus on the next row',
+    )
     await app.press(Key.ENTER)
     await app.says('quinacridone deep gold')
     await app.click('Close')
-    await app.until(async () => (await app.driver.switchTo().activeElement().getText()).startsWith('PO49'), 'focus back on the row')
+    await app.until(
+      async () => (await app.driver.switchTo().activeElement().getText()).startsWith('PO49'),
+      'focus back on the row',
+    )
     await app.type('Search pigments', 'no such thing')
     await app.says('No pigment of the reference answers that')
   })

@@ -12,10 +12,20 @@ beforeAll(async () => {
   app = await App.open('/paints/demo-h-lemon-yellow')
   folder = await mkdtemp(join(tmpdir(), 'jx-swatches-'))
 })
-afterAll(async () => { expect(await app.complaints()).toEqual([]); await app.close() })
+afterAll(async () => {
+  expect(await app.complaints()).toEqual([])
+  await app.close()
+})
 
 async function photograph(name: string, conditions: SheetConditions = {}) {
-  const colours = [labD65(70, 10, 60), labD65(40, 50, 20), labD65(35, 10, -40), labD65(50, -40, 10), labD65(60, 20, 40), labD65(30, 5, 5)]
+  const colours = [
+    labD65(70, 10, 60),
+    labD65(40, 50, 20),
+    labD65(35, 10, -40),
+    labD65(50, -40, 10),
+    labD65(60, 20, 40),
+    labD65(30, 5, 5),
+  ]
   const sheet = simulateSheet(colours, 3, 900, 700, conditions)
   if (!sheet.ok) throw new Error(sheet.error.message)
   await writeFile(join(folder, name), png(sheet.value.image))
@@ -63,7 +73,12 @@ describe('the swatches of a paint', () => {
     await app.go('/paints/demo-h-quinacridone-rose')
     await app.says('PV19 covers several colours')
     await app.choose('PV19 covers several colours', 'violet')
-    await app.until(async () => (await app.text()).includes('Undo') && (await app.driver.findElements(By.css('[aria-label^="Undo: changed"]'))).length === 1, 'the choice as a step')
+    await app.until(
+      async () =>
+        (await app.text()).includes('Undo') &&
+        (await app.driver.findElements(By.css('[aria-label^="Undo: changed"]'))).length === 1,
+      'the choice as a step',
+    )
     await app.chord(Key.CONTROL, 'z')
   })
 })
@@ -88,7 +103,10 @@ describe('a photographed sheet', () => {
     expect(await app.driver.findElements(By.css('[aria-label="Cells read"] tbody tr'))).toHaveLength(6)
     const chooser = await app.field('Paint of row 1, column 1')
     await chooser.click()
-    await app.until(async () => (await chooser.findElements(By.css('option'))).length > 50, 'the whole collection to choose from')
+    await app.until(
+      async () => (await chooser.findElements(By.css('option'))).length > 50,
+      'the whole collection to choose from',
+    )
     await app.press(Key.ESCAPE)
     await app.choose('Paint of row 1, column 1', 'none')
     await app.click('Save 5 swatches')
@@ -126,8 +144,17 @@ describe('a photographed sheet', () => {
 describe('a file of spectra', () => {
   it('is resampled, which is said, named by its rows, and saved; refused rows are listed', async () => {
     const nms = WAVELENGTHS.filter((n) => n >= 400 && n <= 700)
-    const row = (name: string, value: (nm: number) => number) => [name, ...nms.map((n) => value(n).toFixed(4))].join(',')
-    await writeFile(join(folder, 'spectra.csv'), [['name', ...nms].join(','), row('Burnt umber', (n) => 0.05 + 0.1 * ((n - 400) / 300)), row('Burnt umber wash', (n) => 0.4 + 0.3 * ((n - 400) / 300)), row('Broken', () => -0.4)].join('\n'))
+    const row = (name: string, value: (nm: number) => number) =>
+      [name, ...nms.map((n) => value(n).toFixed(4))].join(',')
+    await writeFile(
+      join(folder, 'spectra.csv'),
+      [
+        ['name', ...nms].join(','),
+        row('Burnt umber', (n) => 0.05 + 0.1 * ((n - 400) / 300)),
+        row('Burnt umber wash', (n) => 0.4 + 0.3 * ((n - 400) / 300)),
+        row('Broken', () => -0.4),
+      ].join('\n'),
+    )
     await app.go('/swatches?from=spectra')
     await app.upload(0, join(folder, 'spectra.csv'))
     await app.says('Resampled from 400–700 nm')

@@ -26,7 +26,18 @@ async function choose(event: Event) {
   trouble.value = ''
   progress.value = 'Reading …'
   const text = await readTextFile(file, 200)
-  const asked = text.ok ? coreClient().ask('readCollection', { text: text.value }, { lane: 'collection', progress: (p) => { progress.value = `Reading: ${p.done} of ${p.of}` } }) : undefined
+  const asked = text.ok
+    ? coreClient().ask(
+        'readCollection',
+        { text: text.value },
+        {
+          lane: 'collection',
+          progress: (p) => {
+            progress.value = `Reading: ${p.done} of ${p.of}`
+          },
+        },
+      )
+    : undefined
   cancel.value = asked?.cancel
   const read = asked ? await asked.result : (text as { ok: false; error: { message: string } })
   progress.value = ''
@@ -39,11 +50,24 @@ async function choose(event: Event) {
 async function put(how: 'replace' | 'add') {
   const incoming = found.value
   if (!incoming) return
-  const text = how === 'replace' ? 'What is here now is replaced by the file. This cannot be undone; export first if in doubt.' : 'What is in the file is added; where both have the same paint, palette or entry, the file’s is taken. This cannot be undone.'
-  if (!collection.isEmpty && !(await ask({ title: how === 'replace' ? 'Replace everything?' : 'Add the file?', text, yes: how === 'replace' ? 'Replace everything' : 'Add it' }))) return
+  const text =
+    how === 'replace'
+      ? 'What is here now is replaced by the file. This cannot be undone; export first if in doubt.'
+      : 'What is in the file is added; where both have the same paint, palette or entry, the file’s is taken. This cannot be undone.'
+  if (
+    !collection.isEmpty &&
+    !(await ask({
+      title: how === 'replace' ? 'Replace everything?' : 'Add the file?',
+      text,
+      yes: how === 'replace' ? 'Replace everything' : 'Add it',
+    }))
+  )
+    return
   cancel.value = undefined
   progress.value = 'Putting it in …'
-  const done = await keeper.putAll(incoming, how, (n, of) => { progress.value = `Putting it in: ${n} of ${of}` })
+  const done = await keeper.putAll(incoming, how, (n, of) => {
+    progress.value = `Putting it in: ${n} of ${of}`
+  })
   progress.value = ''
   if (!done.ok) trouble.value = `${done.error.message} Nothing was changed.`
   else {
@@ -58,16 +82,30 @@ async function put(how: 'replace' | 'add') {
   <section class="panel p-4">
     <h2 class="mb-1">Import an export</h2>
     <p class="mb-2">A JSON file that was exported from here. It is read whole before anything changes.</p>
-    <label class="btn cursor-pointer">Choose a file<input type="file" class="sr-only" accept=".json,application/json" @change="choose" ></label>
-    <span v-if="progress" role="status" class="ml-3">{{ progress }} <button v-if="cancel" class="link" @click="cancel()">Cancel</button></span>
+    <label class="btn cursor-pointer"
+      >Choose a file<input type="file" class="sr-only" accept=".json,application/json" @change="choose"
+    /></label>
+    <span v-if="progress" role="status" class="ml-3"
+      >{{ progress }} <button v-if="cancel" class="link" @click="cancel()">Cancel</button></span
+    >
     <p v-if="trouble" role="alert" class="mt-2 text-trouble">{{ trouble }}</p>
     <div v-if="found" class="mt-3">
-      <p>{{ name }} holds {{ found.documents.paints.length }} paints, {{ found.documents.items.length }} items, {{ found.documents.palettes.length }} palettes and {{ found.documents.journal.length }} journal entries.</p>
+      <p>
+        {{ name }} holds {{ found.documents.paints.length }} paints, {{ found.documents.items.length }} items,
+        {{ found.documents.palettes.length }} palettes and {{ found.documents.journal.length }} journal entries.
+      </p>
       <template v-if="found.unreadable.length">
         <p class="mt-1">{{ found.unreadable.length }} of its documents cannot be read; they are kept as they are:</p>
-        <ul class="text-sm"><li v-for="(u, i) in found.unreadable.slice(0, 8)" :key="i" class="text-trouble">{{ u.problem.message }}</li></ul>
+        <ul class="text-sm">
+          <li v-for="(u, i) in found.unreadable.slice(0, 8)" :key="i" class="text-trouble">{{ u.problem.message }}</li>
+        </ul>
       </template>
-      <div class="mt-2 flex flex-wrap gap-2"><button class="btn btn-primary" @click="put('replace')">{{ collection.isEmpty ? 'Import it' : 'Replace everything with it' }}</button><button v-if="!collection.isEmpty" class="btn" @click="put('add')">Add it to what is here</button><button class="btn" @click="found = undefined">Cancel</button></div>
+      <div class="mt-2 flex flex-wrap gap-2">
+        <button class="btn btn-primary" @click="put('replace')">
+          {{ collection.isEmpty ? 'Import it' : 'Replace everything with it' }}</button
+        ><button v-if="!collection.isEmpty" class="btn" @click="put('add')">Add it to what is here</button
+        ><button class="btn" @click="found = undefined">Cancel</button>
+      </div>
     </div>
   </section>
 </template>

@@ -20,7 +20,9 @@ function open(row: LeftoverRow) {
 }
 const isField = (heading: string): heading is ColumnField => COLUMN_FIELDS.some((f) => f === heading)
 function retry(row: LeftoverRow) {
-  const matching = Object.fromEntries(row.cells.flatMap(([heading], i) => (isField(heading) ? [[i, heading]] : []))) as ColumnMatching
+  const matching = Object.fromEntries(
+    row.cells.flatMap(([heading], i) => (isField(heading) ? [[i, heading]] : [])),
+  ) as ColumnMatching
   const read = readRow({ headings: [], rows: [[...cells]], lines: [row.line] }, 0, matching)
   if (!read.ok) {
     trouble.value = read.error.message
@@ -30,23 +32,46 @@ function retry(row: LeftoverRow) {
   correcting.value = undefined
 }
 async function letGoOfAll() {
-  if (await ask({ title: `Let go of ${collection.leftovers.length} rows?`, text: 'They were never taken in. The file you imported is not touched.', yes: 'Let go of them' })) commands.letGoOfLeftovers(collection.leftovers)
+  if (
+    await ask({
+      title: `Let go of ${collection.leftovers.length} rows?`,
+      text: 'They were never taken in. The file you imported is not touched.',
+      yes: 'Let go of them',
+    })
+  )
+    commands.letGoOfLeftovers(collection.leftovers)
 }
 </script>
 
 <template>
   <section v-if="collection.leftovers.length" aria-labelledby="leftover-title">
-    <div class="flex items-center gap-2"><h2 id="leftover-title" class="grow">Rows kept for correction: {{ collection.leftovers.length }}</h2><button class="btn" @click="letGoOfAll">Let go of all</button></div>
+    <div class="flex items-center gap-2">
+      <h2 id="leftover-title" class="grow">Rows kept for correction: {{ collection.leftovers.length }}</h2>
+      <button class="btn" @click="letGoOfAll">Let go of all</button>
+    </div>
     <ul>
       <li v-for="row in collection.leftovers.slice(0, SHOWN)" :key="row.id" class="border-t border-line py-2">
         <div class="flex flex-wrap items-center gap-2">
-          <span class="min-w-0 grow"><strong class="font-semibold">{{ row.file }}, line {{ row.line }}</strong>: <span class="text-trouble">{{ row.reason }}</span></span>
-          <button class="btn" @click="open(row)">Correct</button><button class="btn btn-quiet" @click="commands.settleLeftover(row)">Let go</button>
+          <span class="min-w-0 grow"
+            ><strong class="font-semibold">{{ row.file }}, line {{ row.line }}</strong
+            >: <span class="text-trouble">{{ row.reason }}</span></span
+          >
+          <button class="btn" @click="open(row)">Correct</button
+          ><button class="btn btn-quiet" @click="commands.settleLeftover(row)">Let go</button>
         </div>
-        <form v-if="correcting === row.id" class="mt-2 grid grid-cols-2 gap-2 md:grid-cols-4" @submit.prevent="retry(row)">
-          <label v-for="([heading], i) in row.cells" :key="i" class="min-w-0 text-sm">{{ heading }}<input v-model="cells[i]" class="input" ></label>
+        <form
+          v-if="correcting === row.id"
+          class="mt-2 grid grid-cols-2 gap-2 md:grid-cols-4"
+          @submit.prevent="retry(row)"
+        >
+          <label v-for="([heading], i) in row.cells" :key="i" class="min-w-0 text-sm"
+            >{{ heading }}<input v-model="cells[i]" class="input"
+          /></label>
           <p class="col-span-full text-sm text-trouble" role="alert">{{ trouble }}</p>
-          <div class="col-span-full flex gap-2"><button class="btn btn-primary">Take it in</button><button type="button" class="btn" @click="correcting = undefined">Cancel</button></div>
+          <div class="col-span-full flex gap-2">
+            <button class="btn btn-primary">Take it in</button
+            ><button type="button" class="btn" @click="correcting = undefined">Cancel</button>
+          </div>
         </form>
       </li>
     </ul>

@@ -7,7 +7,15 @@ const keeper = useKeeper()
 const notices = useNotices()
 const { ask } = useAsk()
 async function wipe() {
-  if (!(await ask({ title: 'Wipe everything?', text: 'All paints, palettes and the journal are deleted from this browser. This cannot be undone; an export can be imported again.', yes: 'Wipe everything', type: 'wipe' }))) return
+  if (
+    !(await ask({
+      title: 'Wipe everything?',
+      text: 'All paints, palettes and the journal are deleted from this browser. This cannot be undone; an export can be imported again.',
+      yes: 'Wipe everything',
+      type: 'wipe',
+    }))
+  )
+    return
   const wiped = await keeper.wipe()
   if (wiped.ok) notices.say('Wiped. The drawer is empty.')
   else notices.trouble(wiped.error.message)

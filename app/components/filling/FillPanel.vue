@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { mainPaintOf, dayInWords, isWet, pouredInto, type FillEvent, type Palette, type PaletteState } from '@juxtachrome/core'
+import {
+  mainPaintOf,
+  dayInWords,
+  isWet,
+  pouredInto,
+  type FillEvent,
+  type Palette,
+  type PaletteState,
+} from '@juxtachrome/core'
 import { computed } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useCollection } from '~/stores/collection'
@@ -17,10 +25,14 @@ const record = (event: FillEvent) => filling.record(event)
 
 <template>
   <section :aria-label="`Filling ${placeId}`">
-    <h2>{{ placeId }}: {{ lying?.name ?? (content ? 'a paint no longer listed' : planned?.name ?? 'empty') }}</h2>
+    <h2>{{ placeId }}: {{ lying?.name ?? (content ? 'a paint no longer listed' : (planned?.name ?? 'empty')) }}</h2>
     <template v-if="content">
       <PaintSwatch v-if="lying" :paint="lying" class="my-1 h-8" />
-      <p>{{ pouredInto(content).toFixed(1) }} ml in {{ content.layers.length }} {{ content.layers.length === 1 ? 'filling' : 'fillings' }}, {{ wet ? `wet: dry about ${dayInWords(content.dryFrom)}` : `dry since ${dayInWords(content.dryFrom)}` }}.</p>
+      <p>
+        {{ pouredInto(content).toFixed(1) }} ml in {{ content.layers.length }}
+        {{ content.layers.length === 1 ? 'filling' : 'fillings' }},
+        {{ wet ? `wet: dry about ${dayInWords(content.dryFrom)}` : `dry since ${dayInWords(content.dryFrom)}` }}.
+      </p>
       <p v-if="planned && planned.id !== lying?.id">Planned here: {{ planned.name }}.</p>
       <div class="my-2 flex flex-wrap gap-2">
         <button v-if="wet" class="btn" @click="filling.record({ kind: 'dry', ...at() })">It is dry now</button>

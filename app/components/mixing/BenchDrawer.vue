@@ -13,7 +13,9 @@ const collection = useCollection()
 const text = ref('')
 const rows = computed(() => {
   const here = new Set(bench.paints.map((p) => p.id))
-  const hits = text.value.trim() ? collection.find(text.value)?.flatMap((id) => (here.has(id) ? collection.paint(id) ?? [] : [])) : undefined
+  const hits = text.value.trim()
+    ? collection.find(text.value)?.flatMap((id) => (here.has(id) ? (collection.paint(id) ?? []) : []))
+    : undefined
   return hits ? hits.map(viewOfPaint) : bench.paints.map(viewOfPaint).sort(byWheel)
 })
 const isOn = (paint: Paint) => props.chosen.includes(paint.id)
@@ -25,10 +27,39 @@ function pick(paint: Paint) {
 
 <template>
   <section class="flex min-h-0 flex-col" aria-label="Drawer: paints to mix">
-    <label class="mb-1 flex items-center gap-2 text-sm">From <select v-model="bench.scope" class="input"><option value="">the whole collection</option><option v-for="p in collection.palettes" :key="p.id" :value="p.id">{{ p.name }}</option></select></label>
-    <input v-model="text" type="search" class="input" aria-label="Search paints to mix" placeholder="Name, code or maker" maxlength="200" >
-    <VirtualList v-slot="{ row, bind }" :rows="rows" :row-height="48" :key-of="(v) => v.paint.id" label="Paints to mix" class="panel mt-1 h-64 lg:h-[calc(100dvh-16rem-var(--strip))]">
-      <button v-bind="bind" class="h-full w-full border-b border-line px-1" :class="isOn(row.paint) ? 'bg-sunken' : ''" :aria-pressed="isOn(row.paint)" :aria-label="`${row.paint.name}, ${row.paint.maker}, ${row.paint.pigments.join(' ') || 'no code'}. ${doing ?? 'Put on the bench'}`" @click="pick(row.paint)"><PaintRow :view="row" /></button>
+    <label class="mb-1 flex items-center gap-2 text-sm"
+      >From
+      <select v-model="bench.scope" class="input">
+        <option value="">the whole collection</option>
+        <option v-for="p in collection.palettes" :key="p.id" :value="p.id">{{ p.name }}</option>
+      </select></label
+    >
+    <input
+      v-model="text"
+      type="search"
+      class="input"
+      aria-label="Search paints to mix"
+      placeholder="Name, code or maker"
+      maxlength="200"
+    />
+    <VirtualList
+      v-slot="{ row, bind }"
+      :rows="rows"
+      :row-height="48"
+      :key-of="(v) => v.paint.id"
+      label="Paints to mix"
+      class="panel mt-1 h-64 lg:h-[calc(100dvh-16rem-var(--strip))]"
+    >
+      <button
+        v-bind="bind"
+        class="h-full w-full border-b border-line px-1"
+        :class="isOn(row.paint) ? 'bg-sunken' : ''"
+        :aria-pressed="isOn(row.paint)"
+        :aria-label="`${row.paint.name}, ${row.paint.maker}, ${row.paint.pigments.join(' ') || 'no code'}. ${doing ?? 'Put on the bench'}`"
+        @click="pick(row.paint)"
+      >
+        <PaintRow :view="row" />
+      </button>
     </VirtualList>
     <p v-if="rows.length === 0" class="hint mt-1">No paint here. Choose the whole collection, or add paints first.</p>
   </section>

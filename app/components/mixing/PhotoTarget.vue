@@ -33,7 +33,9 @@ const toByte = (v: number) => Math.round(255 * Math.max(0, Math.min(1, encodeSrg
 function patch(): [number, number, number] {
   const half = 4
   const [x, y] = [Math.round(spot.value.x * canvas.width), Math.round(spot.value.y * canvas.height)]
-  const { data } = canvas.getContext('2d')!.getImageData(Math.max(0, x - half), Math.max(0, y - half), half * 2 + 1, half * 2 + 1)
+  const { data } = canvas
+    .getContext('2d')!
+    .getImageData(Math.max(0, x - half), Math.max(0, y - half), half * 2 + 1, half * 2 + 1)
   const sum: [number, number, number] = [0, 0, 0]
   let count = 0
   for (let i = 0; i < data.length; i += 4) {
@@ -52,11 +54,16 @@ function take() {
   }
   const balanced = rgb.map((v, i) => (white.value ? (0.9 * v) / Math.max(0.02, white.value[i]!) : v))
   const hex = `#${balanced.map((v) => toByte(v).toString(16).padStart(2, '0')).join('')}`
-  emit('pick', hex, `${photo.value!.name.slice(0, 60)} at ${Math.round(spot.value.x * 100)} %, ${Math.round(spot.value.y * 100)} %`)
+  emit(
+    'pick',
+    hex,
+    `${photo.value!.name.slice(0, 60)} at ${Math.round(spot.value.x * 100)} %, ${Math.round(spot.value.y * 100)} %`,
+  )
 }
 function click(event: MouseEvent) {
   const box = (event.currentTarget as HTMLElement).getBoundingClientRect()
-  if (event.detail > 0) spot.value = { x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height }
+  if (event.detail > 0)
+    spot.value = { x: (event.clientX - box.left) / box.width, y: (event.clientY - box.top) / box.height }
   take()
 }
 function step(event: KeyboardEvent) {
@@ -64,20 +71,47 @@ function step(event: KeyboardEvent) {
   if (!by) return
   event.preventDefault()
   const size = event.shiftKey ? 0.05 : 0.01
-  spot.value = { x: Math.max(0, Math.min(1, spot.value.x + by[0]! * size)), y: Math.max(0, Math.min(1, spot.value.y + by[1]! * size)) }
+  spot.value = {
+    x: Math.max(0, Math.min(1, spot.value.x + by[0]! * size)),
+    y: Math.max(0, Math.min(1, spot.value.y + by[1]! * size)),
+  }
 }
 </script>
 
 <template>
   <div>
-    <label class="btn cursor-pointer">Choose a photograph<input type="file" class="sr-only" accept="image/*" @change="choose" ></label>
+    <label class="btn cursor-pointer"
+      >Choose a photograph<input type="file" class="sr-only" accept="image/*" @change="choose"
+    /></label>
     <p v-if="trouble" role="alert" class="mt-1 text-sm text-trouble">{{ trouble }}</p>
     <template v-if="photo">
-      <button type="button" class="relative mt-2 block w-full cursor-crosshair bg-ground" :aria-label="settingWhite ? 'Choose something white in the photograph: arrows move, Enter takes' : 'Choose a colour in the photograph: arrows move, Enter takes'" @click="click" @keydown="step">
-        <img :src="photo.url" alt="" class="block max-h-80 w-full object-fill" >
-        <span class="absolute size-5 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-white outline-1 outline-black" :style="{ left: `${spot.x * 100}%`, top: `${spot.y * 100}%` }" />
+      <button
+        type="button"
+        class="relative mt-2 block w-full cursor-crosshair bg-ground"
+        :aria-label="
+          settingWhite
+            ? 'Choose something white in the photograph: arrows move, Enter takes'
+            : 'Choose a colour in the photograph: arrows move, Enter takes'
+        "
+        @click="click"
+        @keydown="step"
+      >
+        <img :src="photo.url" alt="" class="block max-h-80 w-full object-fill" />
+        <span
+          class="absolute size-5 -translate-x-1/2 -translate-y-1/2 rounded-full border-2 border-white outline-1 outline-black"
+          :style="{ left: `${spot.x * 100}%`, top: `${spot.y * 100}%` }"
+        />
       </button>
-      <p class="hint mt-1 text-sm">{{ settingWhite ? 'Now choose something that is white: paper, foam, a label.' : 'Choose a colour. A photograph is not a measurement: light and camera tint it.' }} <button class="link" @click="settingWhite = !settingWhite">{{ settingWhite ? 'Leave white as it is' : white ? 'White is set; set it again' : 'Set what is white' }}</button></p>
+      <p class="hint mt-1 text-sm">
+        {{
+          settingWhite
+            ? 'Now choose something that is white: paper, foam, a label.'
+            : 'Choose a colour. A photograph is not a measurement: light and camera tint it.'
+        }}
+        <button class="link" @click="settingWhite = !settingWhite">
+          {{ settingWhite ? 'Leave white as it is' : white ? 'White is set; set it again' : 'Set what is white' }}
+        </button>
+      </p>
     </template>
   </div>
 </template>

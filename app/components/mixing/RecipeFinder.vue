@@ -1,5 +1,13 @@
 <script setup lang="ts">
-import { behaviourOfMixture, differenceInWords, LIGHTFASTNESSES, propertiesOf, viewOfPaint, type FoundRecipe, type RecipeTarget } from '@juxtachrome/core'
+import {
+  behaviourOfMixture,
+  differenceInWords,
+  LIGHTFASTNESSES,
+  propertiesOf,
+  viewOfPaint,
+  type FoundRecipe,
+  type RecipeTarget,
+} from '@juxtachrome/core'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { useRecipeCommands } from '~/commands/recipes'
 import { useMixtures, waterInWords } from '~/composables/useMixtures'
@@ -22,13 +30,17 @@ const progress = ref<number>()
 const trouble = ref('')
 let asked: { cancel(): void } | undefined
 
-const targetPaint = computed(() => (bench.target?.kind === 'paint' ? collection.paint(bench.target.paintId) : undefined))
+const targetPaint = computed(() =>
+  bench.target?.kind === 'paint' ? collection.paint(bench.target.paintId) : undefined,
+)
 const target = computed((): RecipeTarget | undefined => {
   const t = bench.target
   if (t?.kind === 'colour') return { kind: 'colour', lab: { white: 'D65', L: t.L, a: t.a, b: t.b } }
   const view = targetPaint.value && viewOfPaint(targetPaint.value)
   if (!view?.masstone) return undefined
-  return view.wash ? { kind: 'paint', masstone: view.masstone, wash: view.wash } : { kind: 'colour', lab: view.masstone }
+  return view.wash
+    ? { kind: 'paint', masstone: view.masstone, wash: view.wash }
+    : { kind: 'colour', lab: view.masstone }
 })
 const paints = computed(() => bench.paints.filter((p) => p.id !== targetPaint.value?.id))
 
@@ -38,10 +50,25 @@ async function search() {
   found.value = []
   trouble.value = ''
   progress.value = 0
-  const question = coreClient().ask('recipesFromPaints', { target: target.value, most: most.value, count: 8, paints: paints.value.map(({ id, pigments, masstone, wash, transparency, effect, variants }) => ({ id, paint: { pigments, masstone, wash, transparency, effect, variants } })) }, {
-    lane: 'recipes',
-    progress: ({ done, of, best }) => { progress.value = done / Math.max(1, of); if (best.length) found.value = best },
-  })
+  const question = coreClient().ask(
+    'recipesFromPaints',
+    {
+      target: target.value,
+      most: most.value,
+      count: 8,
+      paints: paints.value.map(({ id, pigments, masstone, wash, transparency, effect, variants }) => ({
+        id,
+        paint: { pigments, masstone, wash, transparency, effect, variants },
+      })),
+    },
+    {
+      lane: 'recipes',
+      progress: ({ done, of, best }) => {
+        progress.value = done / Math.max(1, of)
+        if (best.length) found.value = best
+      },
+    },
+  )
   asked = question
   const answer = await question.result
   if (!answer.ok && (answer.error.code === 'replaced' || answer.error.code === 'cancelled')) {
@@ -55,25 +82,61 @@ async function search() {
 watch([target, most, paints], () => void search(), { immediate: true })
 onUnmounted(() => asked?.cancel())
 
-const rows = computed(() => found.value.map((recipe) => {
-  const parts = recipe.paints.map((p) => ({ paintId: p.id, parts: p.parts }))
-  const own = parts.flatMap((p) => collection.paint(p.paintId) ?? [])
-  const total = parts.reduce((s, p) => s + p.parts, 0)
-  const mix = predict(parts, recipe.water)
-  return { key: inWords(parts) + recipe.water, recipe, parts, words: inWords(parts), stops: mix.ok ? (recipe.differences.wash === undefined ? screenStops([mix.value.lab]) : screenStops([mix.value.masstone, mix.value.wash])) : [], unlike: targetPaint.value ? unlike(own.map((paint, i) => ({ paint, share: parts[i]!.parts / total }))) : [] }
-}))
-const targetStops = computed(() => (target.value?.kind === 'paint' ? screenStops([target.value.masstone, target.value.wash]) : target.value ? screenStops([target.value.lab]) : []))
+const rows = computed(() =>
+  found.value.map((recipe) => {
+    const parts = recipe.paints.map((p) => ({ paintId: p.id, parts: p.parts }))
+    const own = parts.flatMap((p) => collection.paint(p.paintId) ?? [])
+    const total = parts.reduce((s, p) => s + p.parts, 0)
+    const mix = predict(parts, recipe.water)
+    return {
+      key: inWords(parts) + recipe.water,
+      recipe,
+      parts,
+      words: inWords(parts),
+      stops: mix.ok
+        ? recipe.differences.wash === undefined
+          ? screenStops([mix.value.lab])
+          : screenStops([mix.value.masstone, mix.value.wash])
+        : [],
+      unlike: targetPaint.value ? unlike(own.map((paint, i) => ({ paint, share: parts[i]!.parts / total }))) : [],
+    }
+  }),
+)
+const targetStops = computed(() =>
+  target.value?.kind === 'paint'
+    ? screenStops([target.value.masstone, target.value.wash])
+    : target.value
+      ? screenStops([target.value.lab])
+      : [],
+)
 
 /** What the stand-in does not do as the target does. */
 function unlike(parts: Parameters<typeof behaviourOfMixture>[0]): string[] {
   const [own, its] = [behaviourOfMixture(parts), propertiesOf(targetPaint.value!)]
-  const behaviours = (['granulation', 'staining'] as const).flatMap((b) => (own[b] && its[b] && own[b] !== its[b].value ? [`${own[b]}, not ${its[b].value}`] : []))
-  const fades = own.lightfastness && its.lightfastness && LIGHTFASTNESSES.indexOf(own.lightfastness) > LIGHTFASTNESSES.indexOf(its.lightfastness.value)
-  return fades ? [...behaviours, `fades sooner: lightfastness ${own.lightfastness}, not ${its.lightfastness!.value}`] : behaviours
+  const behaviours = (['granulation', 'staining'] as const).flatMap((b) =>
+    own[b] && its[b] && own[b] !== its[b].value ? [`${own[b]}, not ${its[b].value}`] : [],
+  )
+  const fades =
+    own.lightfastness &&
+    its.lightfastness &&
+    LIGHTFASTNESSES.indexOf(own.lightfastness) > LIGHTFASTNESSES.indexOf(its.lightfastness.value)
+  return fades
+    ? [...behaviours, `fades sooner: lightfastness ${own.lightfastness}, not ${its.lightfastness!.value}`]
+    : behaviours
 }
-const differenceWords = (r: FoundRecipe) => r.differences.wash === undefined ? `${differenceInWords(r.difference)}, ${r.difference.toFixed(1)}` : `masstone ${differenceInWords(r.differences.masstone!)}, ${r.differences.masstone!.toFixed(1)}; wash ${differenceInWords(r.differences.wash)}, ${r.differences.wash.toFixed(1)}`
+const differenceWords = (r: FoundRecipe) =>
+  r.differences.wash === undefined
+    ? `${differenceInWords(r.difference)}, ${r.difference.toFixed(1)}`
+    : `masstone ${differenceInWords(r.differences.masstone!)}, ${r.differences.masstone!.toFixed(1)}; wash ${differenceInWords(r.differences.wash)}, ${r.differences.wash.toFixed(1)}`
 function keep(row: (typeof rows.value)[number]) {
-  commands.keep(`Like ${targetPaint.value?.name ?? (bench.target?.kind === 'colour' ? bench.target.name : 'the target')}`.slice(0, 120), row.parts, row.recipe.water)
+  commands.keep(
+    `Like ${targetPaint.value?.name ?? (bench.target?.kind === 'colour' ? bench.target.name : 'the target')}`.slice(
+      0,
+      120,
+    ),
+    row.parts,
+    row.recipe.water,
+  )
   useNotices().say('Kept the recipe.')
 }
 </script>
@@ -81,21 +144,69 @@ function keep(row: (typeof rows.value)[number]) {
 <template>
   <section aria-label="Recipes">
     <div class="mb-2 flex flex-wrap items-center gap-3">
-      <label class="flex items-center gap-2 text-sm">Paints in it, at most <select v-model.number="most" class="input w-auto"><option :value="1">1</option><option :value="2">2</option><option :value="3">3</option></select></label>
-      <span v-if="progress !== undefined" class="flex items-center gap-2 text-sm" role="status"><progress :value="progress" max="1" aria-label="Searching" /> searching <button class="link" @click="asked?.cancel()">Cancel</button></span>
+      <label class="flex items-center gap-2 text-sm"
+        >Paints in it, at most
+        <select v-model.number="most" class="input w-auto">
+          <option :value="1">1</option>
+          <option :value="2">2</option>
+          <option :value="3">3</option>
+        </select></label
+      >
+      <span v-if="progress !== undefined" class="flex items-center gap-2 text-sm" role="status"
+        ><progress :value="progress" max="1" aria-label="Searching" /> searching
+        <button class="link" @click="asked?.cancel()">Cancel</button></span
+      >
     </div>
-    <p v-if="!bench.target" class="hint">Choose what to match: a paint you miss, a colour, or a spot in a photograph. The best mixtures of the paints at hand come up here, simple ones first.</p>
+    <p v-if="!bench.target" class="hint">
+      Choose what to match: a paint you miss, a colour, or a spot in a photograph. The best mixtures of the paints at
+      hand come up here, simple ones first.
+    </p>
     <p v-if="trouble" role="alert" class="text-trouble">{{ trouble }}</p>
     <ol class="space-y-2">
       <li v-for="row in rows" :key="row.key" class="panel flex flex-wrap items-center gap-x-3 gap-y-1 p-2">
         <div class="flex min-w-0 grow basis-80 items-stretch gap-3">
-          <div class="flex w-36 shrink-0 bg-ground" aria-hidden="true"><SwatchBand :stops="targetStops" direction="to bottom" class="h-14 w-1/2" /><SwatchBand :stops="row.stops" direction="to bottom" class="h-14 w-1/2" /></div>
-          <div class="min-w-0 grow"><p class="font-medium">{{ row.words }}</p><p class="text-sm">{{ differenceWords(row.recipe) }}{{ row.recipe.differences.wash === undefined ? `; ${waterInWords(row.recipe.water)}` : '' }}</p><p v-if="row.unlike.length" class="hint text-sm">Unlike it: {{ row.unlike.join('; ') }}</p></div>
+          <div class="flex w-36 shrink-0 bg-ground" aria-hidden="true">
+            <SwatchBand :stops="targetStops" direction="to bottom" class="h-14 w-1/2" /><SwatchBand
+              :stops="row.stops"
+              direction="to bottom"
+              class="h-14 w-1/2"
+            />
+          </div>
+          <div class="min-w-0 grow">
+            <p class="font-medium">{{ row.words }}</p>
+            <p class="text-sm">
+              {{ differenceWords(row.recipe)
+              }}{{ row.recipe.differences.wash === undefined ? `; ${waterInWords(row.recipe.water)}` : '' }}
+            </p>
+            <p v-if="row.unlike.length" class="hint text-sm">Unlike it: {{ row.unlike.join('; ') }}</p>
+          </div>
         </div>
-        <div class="flex flex-wrap gap-1"><button class="btn" @click="bench.lay(row.parts, row.recipe.water); navigateTo('/bench?view=mix')">To the bench</button><button class="btn btn-quiet" @click="strip.put({ kind: 'mix', name: row.words, parts: row.parts, water: row.recipe.water })">To the strip</button><button class="btn btn-quiet" @click="keep(row)">Keep it</button></div>
+        <div class="flex flex-wrap gap-1">
+          <button
+            class="btn"
+            @click="
+              bench.lay(row.parts, row.recipe.water)
+              navigateTo('/bench?view=mix')
+            "
+          >
+            To the bench</button
+          ><button
+            class="btn btn-quiet"
+            @click="strip.put({ kind: 'mix', name: row.words, parts: row.parts, water: row.recipe.water })"
+          >
+            To the strip</button
+          ><button class="btn btn-quiet" @click="keep(row)">Keep it</button>
+        </div>
       </li>
     </ol>
-    <p v-if="rows.length" class="hint mt-2 text-sm">Left: what to match. Right: predicted. Parts are a start; your eye has the last word.</p>
-    <details v-if="left.length" class="mt-1 text-sm"><summary class="py-1">{{ left.length }} paints take no part</summary><ul><li v-for="l in left" :key="l.id">{{ collection.paint(l.id)?.name }}: {{ l.message }}</li></ul></details>
+    <p v-if="rows.length" class="hint mt-2 text-sm">
+      Left: what to match. Right: predicted. Parts are a start; your eye has the last word.
+    </p>
+    <details v-if="left.length" class="mt-1 text-sm">
+      <summary class="py-1">{{ left.length }} paints take no part</summary>
+      <ul>
+        <li v-for="l in left" :key="l.id">{{ collection.paint(l.id)?.name }}: {{ l.message }}</li>
+      </ul>
+    </details>
   </section>
 </template>

@@ -19,7 +19,9 @@ const editing = ref(false)
 const measured = ref('')
 const trouble = ref('')
 const fills = computed(() => fillsFrom(collection.ledger.account(props.item.id)))
-const share = computed(() => (props.item.millilitres > 0 ? Math.max(0, Math.min(1, left(props.item) / props.item.millilitres)) : 0))
+const share = computed(() =>
+  props.item.millilitres > 0 ? Math.max(0, Math.min(1, left(props.item) / props.item.millilitres)) : 0,
+)
 
 function measure() {
   const ml = Number(measured.value.replace(',', '.'))
@@ -32,7 +34,8 @@ async function remove() {
   const text = fills.value.length
     ? `It filled ${fills.value.length} pans. It leaves the collection; what it filled stays readable in the history.`
     : 'It leaves the collection.'
-  if (await ask({ title: `Remove this ${props.item.kind} of ${props.paint.name}?`, text, yes: 'Remove it' })) commands.removeItem(props.item, props.paint.name)
+  if (await ask({ title: `Remove this ${props.item.kind} of ${props.paint.name}?`, text, yes: 'Remove it' }))
+    commands.removeItem(props.item, props.paint.name)
 }
 function save(after: Item) {
   commands.changeItem(props.item, after, props.paint.name)
@@ -43,25 +46,38 @@ function save(after: Item) {
 <template>
   <li class="border-t border-line py-2.5">
     <div class="flex items-center gap-2">
-      <span class="relative h-3 w-16 shrink-0 border border-edge" aria-hidden="true"><span class="absolute inset-y-0 left-0 bg-edge" :style="{ width: `${share * 100}%` }" /></span>
-      <span class="grow"><strong class="font-semibold capitalize">{{ item.kind }}</strong> {{ item.millilitres }} ml, {{ leftInWords(item) }}</span>
+      <span class="relative h-3 w-16 shrink-0 border border-edge" aria-hidden="true"
+        ><span class="absolute inset-y-0 left-0 bg-edge" :style="{ width: `${share * 100}%` }"
+      /></span>
+      <span class="grow"
+        ><strong class="font-semibold capitalize">{{ item.kind }}</strong> {{ item.millilitres }} ml,
+        {{ leftInWords(item) }}</span
+      >
       <button class="btn btn-quiet" @click="editing = !editing">Change</button>
       <button class="btn btn-quiet" @click="remove">Remove</button>
     </div>
     <p class="mt-1 flex flex-wrap gap-1.5">
       <span class="chip">{{ item.supply }}</span><span v-for="r in item.remarks" :key="r" class="chip">{{ r }}</span>
-      <span v-if="item.price" class="hint">{{ writePrice(item.price) }}</span><span v-if="item.bought" class="hint">bought {{ dayInWords(item.bought) }}</span><span v-if="item.note" class="hint italic">{{ item.note }}</span>
+      <span v-if="item.price" class="hint">{{ writePrice(item.price) }}</span><span v-if="item.bought" class="hint"
+        >bought {{ dayInWords(item.bought) }}</span
+      ><span v-if="item.note" class="hint italic">{{ item.note }}</span>
     </p>
     <ItemForm v-if="editing" :item="item" class="mt-2" @save="save" @cancel="editing = false" />
     <form v-else class="mt-1.5 flex flex-wrap items-center gap-2 text-sm" @submit.prevent="measure">
-      <label class="flex items-center gap-1.5">Really left: <input v-model="measured" class="input w-20" inputmode="decimal" > ml</label><button class="btn">Note it</button>
+      <label class="flex items-center gap-1.5"
+        >Really left: <input v-model="measured" class="input w-20" inputmode="decimal" /> ml</label
+      ><button class="btn">Note it</button>
       <span v-if="trouble" role="alert" class="text-trouble">{{ trouble }}</span>
     </form>
     <details v-if="fills.length" class="mt-1.5 text-sm">
       <summary class="py-1">Filled {{ fills.length }} {{ fills.length === 1 ? 'place' : 'places' }}</summary>
       <ul class="mt-1 space-y-0.5">
         <li v-for="{ entryId, event } in fills" :key="entryId">
-          {{ dayInWords(event.day) }}: {{ event.millilitres }} ml into <NuxtLink class="link" :to="`/palettes/${event.paletteId}/fill?place=${event.placeId}`">{{ event.placeId }} of {{ collection.palette(event.paletteId)?.name ?? 'a palette no longer here' }}</NuxtLink>
+          {{ dayInWords(event.day) }}: {{ event.millilitres }} ml into
+          <NuxtLink class="link" :to="`/palettes/${event.paletteId}/fill?place=${event.placeId}`"
+            >{{ event.placeId }} of
+            {{ collection.palette(event.paletteId)?.name ?? 'a palette no longer here' }}</NuxtLink
+          >
         </li>
       </ul>
     </details>

@@ -20,7 +20,12 @@ function toBench() {
   bench.add(props.paint.id)
   void navigateTo('/bench')
 }
-watch(() => props.paint.id, () => { editing.value = false })
+watch(
+  () => props.paint.id,
+  () => {
+    editing.value = false
+  },
+)
 const view = computed(() => viewOfPaint(props.paint))
 const items = computed(() => collection.itemsOf(props.paint.id))
 const palettes = computed(() => commands.palettesWith(props.paint.id))
@@ -28,26 +33,45 @@ const swatch = computed(() => screenSwatch(props.paint))
 const family = computed(() => {
   if (!view.value.family) return 'unknown: record a swatch'
   const words = view.value.lean ? leanInWords(view.value.lean) : view.value.family
-  return { artist: `${words}, as you say`, swatch: words, pigment: `${words}, assumed from the code` }[view.value.familyFrom ?? 'swatch']
+  return { artist: `${words}, as you say`, swatch: words, pigment: `${words}, assumed from the code` }[
+    view.value.familyFrom ?? 'swatch'
+  ]
 })
 const known = (b: 'transparency' | 'staining' | 'granulation' | 'lightfastness') => {
   const property = propertiesOf(props.paint)[b]
   return property && (property.from === 'assumed' ? `${property.value}, assumed from the code` : property.value)
 }
-const facts = computed(() => [
-  ['Family', family.value], 
-  ...(['transparency', 'staining', 'granulation', 'lightfastness'] as const).map((b) => [`${b[0]!.toUpperCase()}${b.slice(1)}`, known(b)]),
-  ['Grade', props.paint.grade], ['Series', props.paint.series], ['On the screen', swatch.value.caution], ['Note', props.paint.note],
-].filter(([, value]) => value))
+const facts = computed(() =>
+  [
+    ['Family', family.value],
+    ...(['transparency', 'staining', 'granulation', 'lightfastness'] as const).map((b) => [
+      `${b[0]!.toUpperCase()}${b.slice(1)}`,
+      known(b),
+    ]),
+    ['Grade', props.paint.grade],
+    ['Series', props.paint.series],
+    ['On the screen', swatch.value.caution],
+    ['Note', props.paint.note],
+  ].filter(([, value]) => value),
+)
 
 function save(after: Paint) {
   commands.changePaint(props.paint, after)
   editing.value = false
 }
 async function remove() {
-  const used = palettes.value.length ? ` It is planned in ${palettes.value.map((p) => p.name).join(', ')} and goes from there.` : ''
+  const used = palettes.value.length
+    ? ` It is planned in ${palettes.value.map((p) => p.name).join(', ')} and goes from there.`
+    : ''
   const held = items.value.length ? ` So do its ${items.value.length} tubes and pans.` : ''
-  if (!(await ask({ title: `Remove ${props.paint.name}?`, text: `It leaves the collection.${held}${used} What it filled stays readable.`, yes: 'Remove it' }))) return
+  if (
+    !(await ask({
+      title: `Remove ${props.paint.name}?`,
+      text: `It leaves the collection.${held}${used} What it filled stays readable.`,
+      yes: 'Remove it',
+    }))
+  )
+    return
   commands.removePaint(props.paint)
   emit('close')
 }
@@ -57,7 +81,9 @@ async function remove() {
   <article class="p-4" :aria-label="paint.name">
     <div class="mb-2 flex items-start gap-2">
       <div class="min-w-0 grow">
-        <h2 class="text-lg wrap-anywhere">{{ paint.name }} <span v-if="paint.formula" class="hint ml-1 italic">{{ paint.formula }}</span></h2>
+        <h2 class="text-lg wrap-anywhere">
+          {{ paint.name }} <span v-if="paint.formula" class="hint ml-1 italic">{{ paint.formula }}</span>
+        </h2>
         <p class="hint wrap-anywhere">{{ paint.maker || 'no maker' }}</p>
       </div>
       <button class="btn" @click="strip.lay(paint.id)">To the strip</button>
@@ -66,17 +92,42 @@ async function remove() {
     <div class="mb-3 bg-ground p-3"><PaintSwatch :paint="paint" film class="h-20" /></div>
     <PaintForm v-if="editing" :key="paint.id" :paint="paint" @save="save" @cancel="editing = false" />
     <template v-else>
-      <p class="mb-1"><template v-for="(code, i) in paint.pigments" :key="code"><template v-if="i">, </template><NuxtLink class="link" :to="`/pigments/${encodeURIComponent(pigmentByCode(code)?.id ?? code)}`">{{ code }}</NuxtLink></template><span v-if="!paint.pigments.length" class="hint">no code on the label</span></p>
+      <p class="mb-1">
+        <template v-for="(code, i) in paint.pigments" :key="code"
+          ><template v-if="i">, </template
+          ><NuxtLink class="link" :to="`/pigments/${encodeURIComponent(pigmentByCode(code)?.id ?? code)}`">{{
+            code
+          }}</NuxtLink></template
+        ><span v-if="!paint.pigments.length" class="hint">no code on the label</span>
+      </p>
       <dl class="grid grid-cols-[7.5rem_1fr] gap-x-3 gap-y-0.5">
-        <template v-for="[term, value] in facts" :key="term"><dt class="hint">{{ term }}</dt><dd class="wrap-anywhere">{{ value }}</dd></template>
+        <template v-for="[term, value] in facts" :key="term"
+          ><dt class="hint">{{ term }}</dt>
+          <dd class="wrap-anywhere">{{ value }}</dd></template
+        >
       </dl>
-      <p v-if="palettes.length" class="mt-2">In <template v-for="(p, i) in palettes" :key="p.id"><template v-if="i">, </template><NuxtLink class="link" :to="`/palettes/${p.id}/choose`">{{ p.name }}</NuxtLink></template></p>
+      <p v-if="palettes.length" class="mt-2">
+        In
+        <template v-for="(p, i) in palettes" :key="p.id"
+          ><template v-if="i">, </template
+          ><NuxtLink class="link" :to="`/palettes/${p.id}/choose`">{{ p.name }}</NuxtLink></template
+        >
+      </p>
       <PaintSwatches :paint="paint" />
-      <div class="mt-3 flex flex-wrap gap-2"><button class="btn" @click="toBench">To the mixing bench</button><button class="btn" @click="editing = true">Change the paint</button><button class="btn btn-quiet" @click="remove">Remove</button></div>
+      <div class="mt-3 flex flex-wrap gap-2">
+        <button class="btn" @click="toBench">To the mixing bench</button
+        ><button class="btn" @click="editing = true">Change the paint</button
+        ><button class="btn btn-quiet" @click="remove">Remove</button>
+      </div>
     </template>
     <section class="mt-4">
-      <div class="flex items-center justify-between"><h3>Tubes, pans and other items</h3><button class="btn" @click="commands.addItem(paint)">Add a tube</button></div>
-      <ul v-if="items.length" class="mt-1"><ItemCard v-for="item in items" :key="item.id" :item="item" :paint="paint" /></ul>
+      <div class="flex items-center justify-between">
+        <h3>Tubes, pans and other items</h3>
+        <button class="btn" @click="commands.addItem(paint)">Add a tube</button>
+      </div>
+      <ul v-if="items.length" class="mt-1">
+        <ItemCard v-for="item in items" :key="item.id" :item="item" :paint="paint" />
+      </ul>
       <p v-else class="hint mt-1">You own none of it at the moment. Add a tube to fill pans from.</p>
     </section>
   </article>

@@ -16,15 +16,25 @@ const holding = computed(() => {
   if (ml > 0) return `${ml.toFixed(1)} ml${supplies.length > 1 ? ` in ${supplies.length}` : ''}`
   return supplies.includes('on order') ? 'on order' : (supplies[0] ?? '')
 })
-const lean = computed(() => (props.view.lean ? leanInWords(props.view.lean) : props.view.family ? `${props.view.family}, by its code` : 'no swatch yet'))
+const lean = computed(() =>
+  props.view.lean
+    ? leanInWords(props.view.lean)
+    : props.view.family
+      ? `${props.view.family}, by its code`
+      : 'no swatch yet',
+)
 </script>
 
 <template>
   <span class="grid h-full grid-cols-[3.75rem_1fr_auto] items-center gap-x-2.5 text-left">
     <PaintSwatch :paint="paint" class="h-[calc(100%-6px)]" />
     <span class="min-w-0 leading-tight">
-      <span class="block truncate">{{ paint.name }}<span v-if="paint.formula" class="hint ml-1.5 italic">{{ paint.formula }}</span></span>
-      <span class="hint block truncate text-[13px]">{{ paint.pigments.join(' ') || 'no code' }} · {{ paint.maker || 'no maker' }} · {{ lean }}</span>
+      <span class="block truncate"
+        >{{ paint.name }}<span v-if="paint.formula" class="hint ml-1.5 italic">{{ paint.formula }}</span></span
+      >
+      <span class="hint block truncate text-[13px]"
+        >{{ paint.pigments.join(' ') || 'no code' }} · {{ paint.maker || 'no maker' }} · {{ lean }}</span
+      >
     </span>
     <span class="hint pr-1 text-right text-[13px]">{{ holding }}</span>
   </span>

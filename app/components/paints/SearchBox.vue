@@ -12,8 +12,18 @@ const more = ref(false)
 <template>
   <div>
     <div class="flex gap-2">
-      <input type="search" class="input" aria-label="Search paints" placeholder="Name, code or maker" maxlength="200" :value="filter.text ?? ''" @input="filter.text = ($event.target as HTMLInputElement).value || undefined" >
-      <button class="btn btn-icon" :aria-expanded="more" aria-label="Filters" title="Filters" @click="more = !more"><SlidersHorizontal :size="18" /></button>
+      <input
+        type="search"
+        class="input"
+        aria-label="Search paints"
+        placeholder="Name, code or maker"
+        maxlength="200"
+        :value="filter.text ?? ''"
+        @input="filter.text = ($event.target as HTMLInputElement).value || undefined"
+      />
+      <button class="btn btn-icon" :aria-expanded="more" aria-label="Filters" title="Filters" @click="more = !more">
+        <SlidersHorizontal :size="18" />
+      </button>
     </div>
     <PaintFilters v-if="more" v-model="filter" class="mt-2" />
     <p class="hint mt-1 flex justify-between" aria-live="polite">

@@ -13,9 +13,14 @@ const planned = computed(() => Object.values(props.palette.plan).filter((p) => p
 </script>
 
 <template>
-  <p v-if="planned < 2" class="hint p-4">Ordering needs at least two planned paints. <NuxtLink class="link" :to="`/palettes/${palette.id}/choose`">Choose some first.</NuxtLink></p>
+  <p v-if="planned < 2" class="hint p-4">
+    Ordering needs at least two planned paints.
+    <NuxtLink class="link" :to="`/palettes/${palette.id}/choose`">Choose some first.</NuxtLink>
+  </p>
   <template v-else>
-    <p class="hint px-3 pt-2">Lay two arrangements side by side, then take one. Locked and reserved places stay as they are.</p>
+    <p class="hint px-3 pt-2">
+      Lay two arrangements side by side, then take one. Locked and reserved places stay as they are.
+    </p>
     <ArrangeCompare :palette="palette" :state="state" :today="today" @taken="emit('taken')" />
   </template>
 </template>

@@ -27,10 +27,40 @@ function key(event: KeyboardEvent, view: PaintView) {
     <EmptyCollection v-if="total === 0" />
     <template v-else>
       <SearchBox v-model="filter" :shown="shown.length" :total="total" :is-filtered="isFiltered" @clear="clear" />
-      <VirtualList v-slot="{ row, bind }" :rows="shown" :row-height="48" :key-of="(v) => v.paint.id" label="Paints by hue" class="panel mt-1 h-80 lg:h-[calc(100dvh-15.5rem-var(--strip))]">
+      <VirtualList
+        v-slot="{ row, bind }"
+        :rows="shown"
+        :row-height="48"
+        :key-of="(v) => v.paint.id"
+        label="Paints by hue"
+        class="panel mt-1 h-80 lg:h-[calc(100dvh-15.5rem-var(--strip))]"
+      >
         <div class="flex h-full border-b border-line" :class="planned.has(row.paint.id) ? 'bg-sunken' : ''">
-          <button v-bind="bind" class="min-w-0 grow cursor-grab px-1" :aria-label="`${row.paint.name}, ${row.paint.maker}, ${row.paint.pigments.join(' ') || 'no code'}${planned.has(row.paint.id) ? ', planned in this palette' : ''}. Space to pick up`" @click="pick(row)" @dblclick="carry.putBack(); emit('next', row.paint.id)" @keydown="key($event, row)" @pointerdown="carry.press($event, what(row))" @contextmenu="carry.carried.value && $event.preventDefault()"><PaintRow :view="row" /></button>
-          <button class="btn btn-quiet btn-icon shrink-0 self-center" tabindex="-1" :disabled="!room" :aria-label="`Put ${row.paint.name} in the next free place`" title="Put it in the next free place" @click="emit('next', row.paint.id)"><Plus :size="16" /></button>
+          <button
+            v-bind="bind"
+            class="min-w-0 grow cursor-grab px-1"
+            :aria-label="`${row.paint.name}, ${row.paint.maker}, ${row.paint.pigments.join(' ') || 'no code'}${planned.has(row.paint.id) ? ', planned in this palette' : ''}. Space to pick up`"
+            @click="pick(row)"
+            @dblclick="
+              carry.putBack()
+              emit('next', row.paint.id)
+            "
+            @keydown="key($event, row)"
+            @pointerdown="carry.press($event, what(row))"
+            @contextmenu="carry.carried.value && $event.preventDefault()"
+          >
+            <PaintRow :view="row" />
+          </button>
+          <button
+            class="btn btn-quiet btn-icon shrink-0 self-center"
+            tabindex="-1"
+            :disabled="!room"
+            :aria-label="`Put ${row.paint.name} in the next free place`"
+            title="Put it in the next free place"
+            @click="emit('next', row.paint.id)"
+          >
+            <Plus :size="16" />
+          </button>
         </div>
       </VirtualList>
       <p v-if="shown.length === 0" class="hint mt-2">Nothing like that. Show all, or add the paint first.</p>

@@ -21,7 +21,14 @@ const side = ref<'left' | 'right'>(props.place ? 'right' : 'left')
 const state = computed(() => collection.ledger.places(props.palette.id))
 const planned = computed(() => new Set(Object.values(props.palette.plan).flatMap((p) => p.paintId ?? [])))
 const free = computed(() => freePlaces(props.palette))
-const findings = computed(() => findingsOf({ palette: props.palette, paints: collection.tables.paints, items: collection.itemsByPaint, state: state.value }))
+const findings = computed(() =>
+  findingsOf({
+    palette: props.palette,
+    paints: collection.tables.paints,
+    items: collection.itemsByPaint,
+    state: state.value,
+  }),
+)
 
 const carry = createCarry((carried, target) => {
   if (target.kind === 'drawer') {
@@ -49,26 +56,87 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
 </script>
 
 <template>
-  <div class="grid min-h-0 grow grid-cols-1 content-start gap-3 p-3 lg:grid-cols-[19rem_minmax(0,1fr)_19rem] xl:grid-cols-[21rem_minmax(0,1fr)_21rem]">
-    <div class="min-w-0 max-lg:order-3" :class="[preferences.mirrored ? 'lg:order-3' : 'lg:order-1', side === 'left' ? '' : 'max-lg:hidden']">
-      <FillQueue v-if="step === 'fill'" :palette="palette" :state="state" :today="today" :selected="place" @select="select" />
-      <PaintDrawer v-else :carry="carry" :planned="planned" :room="free.length > 0" @carrying="tray?.focusPlace(free[0] ?? palette.holder.places[0]!.id)" @next="placeNext" />
+  <div
+    class="grid min-h-0 grow grid-cols-1 content-start gap-3 p-3 lg:grid-cols-[19rem_minmax(0,1fr)_19rem] xl:grid-cols-[21rem_minmax(0,1fr)_21rem]"
+  >
+    <div
+      class="min-w-0 max-lg:order-3"
+      :class="[preferences.mirrored ? 'lg:order-3' : 'lg:order-1', side === 'left' ? '' : 'max-lg:hidden']"
+    >
+      <FillQueue
+        v-if="step === 'fill'"
+        :palette="palette"
+        :state="state"
+        :today="today"
+        :selected="place"
+        @select="select"
+      />
+      <PaintDrawer
+        v-else
+        :carry="carry"
+        :planned="planned"
+        :room="free.length > 0"
+        @carrying="tray?.focusPlace(free[0] ?? palette.holder.places[0]!.id)"
+        @next="placeNext"
+      />
     </div>
     <section class="min-w-0 lg:order-2" aria-label="Tray">
-      <PaletteTray ref="tray" :palette="palette" :state="state" :today="today" :carry="step === 'choose' ? carry : undefined" :selected="place" :label="palette.name" @select="select" @clear="commands.clear(palette.id, $event)" @lock="commands.lock(palette.id, $event, !palette.plan[$event]?.locked)" />
-      <p class="mt-2 flex flex-wrap justify-between gap-2"><strong class="font-semibold" aria-live="polite">{{ free.length }} of {{ palette.holder.places.length }} places left</strong><span class="hint">{{ palette.holder.name }}, {{ palette.holder.width }} × {{ palette.holder.height }} mm</span></p>
+      <PaletteTray
+        ref="tray"
+        :palette="palette"
+        :state="state"
+        :today="today"
+        :carry="step === 'choose' ? carry : undefined"
+        :selected="place"
+        :label="palette.name"
+        @select="select"
+        @clear="commands.clear(palette.id, $event)"
+        @lock="commands.lock(palette.id, $event, !palette.plan[$event]?.locked)"
+      />
+      <p class="mt-2 flex flex-wrap justify-between gap-2">
+        <strong class="font-semibold" aria-live="polite"
+          >{{ free.length }} of {{ palette.holder.places.length }} places left</strong
+        ><span class="hint"
+          >{{ palette.holder.name }}, {{ palette.holder.width }} × {{ palette.holder.height }} mm</span
+        >
+      </p>
       <PlaceLegend :palette="palette" :state="state" :selected="place" class="mt-3 max-lg:hidden" @select="select" />
     </section>
     <div role="group" aria-label="Zones" class="order-2 flex gap-2 lg:hidden">
-      <button v-for="(label, i) in LABELS" :key="label" class="btn grow" :aria-pressed="side === (i ? 'right' : 'left')" :class="side === (i ? 'right' : 'left') ? 'bg-sunken font-semibold' : ''" @click="side = i ? 'right' : 'left'">{{ label }}</button>
+      <button
+        v-for="(label, i) in LABELS"
+        :key="label"
+        class="btn grow"
+        :aria-pressed="side === (i ? 'right' : 'left')"
+        :class="side === (i ? 'right' : 'left') ? 'bg-sunken font-semibold' : ''"
+        @click="side = i ? 'right' : 'left'"
+      >
+        {{ label }}
+      </button>
     </div>
-    <div class="min-w-0 overflow-y-auto max-lg:order-4 lg:max-h-[calc(100dvh-8rem-var(--strip))]" tabindex="0" role="region" :aria-label="`Zone: ${LABELS[1]}`" :class="[preferences.mirrored ? 'lg:order-1' : 'lg:order-3', side === 'right' ? '' : 'max-lg:hidden']">
+    <div
+      class="min-w-0 overflow-y-auto max-lg:order-4 lg:max-h-[calc(100dvh-8rem-var(--strip))]"
+      tabindex="0"
+      role="region"
+      :aria-label="`Zone: ${LABELS[1]}`"
+      :class="[preferences.mirrored ? 'lg:order-1' : 'lg:order-3', side === 'right' ? '' : 'max-lg:hidden']"
+    >
       <template v-if="step === 'fill'">
         <FillPanel v-if="place" :palette="palette" :place-id="place" :state="state" :today="today" />
-        <p v-else class="hint">Choose a place on the tray or in the list: record what went into it, top it up, clean it, or read everything that ever lay there.</p>
+        <p v-else class="hint">
+          Choose a place on the tray or in the list: record what went into it, top it up, clean it, or read everything
+          that ever lay there.
+        </p>
       </template>
       <template v-else>
-        <PlacePanel v-if="place" :palette="palette" :place-id="place" :state="state" :carry="carry" @close="emit('select', undefined)" />
+        <PlacePanel
+          v-if="place"
+          :palette="palette"
+          :place-id="place"
+          :state="state"
+          :carry="carry"
+          @close="emit('select', undefined)"
+        />
         <VerdictPanel :findings="findings" @act="act" />
       </template>
     </div>

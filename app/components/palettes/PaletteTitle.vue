@@ -26,14 +26,29 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
 
 <template>
   <div class="flex min-w-0 items-center gap-2">
-    <div class="min-w-0"><h1 class="truncate">{{ palette.name }}</h1><p class="hint truncate">{{ palette.use }}{{ palette.purpose ? ` · ${palette.purpose}` : '' }}</p></div>
+    <div class="min-w-0">
+      <h1 class="truncate">{{ palette.name }}</h1>
+      <p class="hint truncate">{{ palette.use }}{{ palette.purpose ? ` · ${palette.purpose}` : '' }}</p>
+    </div>
     <button class="btn btn-quiet" @click="open">Details</button>
     <ModalDialog :open="editing" title="Details of the palette" @close="editing = false">
       <form class="space-y-3" novalidate @submit.prevent="save">
-        <FormField v-slot="{ field }" label="Name" :error="errors.name"><input v-bind="field" v-model="name" class="input" ></FormField>
-        <FormField v-slot="{ field }" label="For"><select v-bind="field" v-model="use" class="input"><option>travel</option><option>studio</option></select></FormField>
-        <FormField v-slot="{ field }" label="What it is for" :error="errors.purpose"><input v-bind="field" v-model="purpose" class="input" ></FormField>
-        <div class="flex justify-end gap-2"><button type="button" class="btn" @click="editing = false">Cancel</button><button class="btn btn-primary">Save</button></div>
+        <FormField v-slot="{ field }" label="Name" :error="errors.name"
+          ><input v-bind="field" v-model="name" class="input"
+        /></FormField>
+        <FormField v-slot="{ field }" label="For"
+          ><select v-bind="field" v-model="use" class="input">
+            <option>travel</option>
+            <option>studio</option>
+          </select></FormField
+        >
+        <FormField v-slot="{ field }" label="What it is for" :error="errors.purpose"
+          ><input v-bind="field" v-model="purpose" class="input"
+        /></FormField>
+        <div class="flex justify-end gap-2">
+          <button type="button" class="btn" @click="editing = false">Cancel</button
+          ><button class="btn btn-primary">Save</button>
+        </div>
       </form>
     </ModalDialog>
   </div>

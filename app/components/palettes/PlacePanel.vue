@@ -13,15 +13,28 @@ const collection = useCollection()
 const strip = useStrip()
 const plan = computed(() => props.palette.plan[props.placeId])
 const paint = computed(() => collection.paint(plan.value?.paintId))
-const lying = computed(() => { const c = props.state[props.placeId]?.content; return collection.paint(c && mainPaintOf(c)) })
+const lying = computed(() => {
+  const c = props.state[props.placeId]?.content
+  return collection.paint(c && mainPaintOf(c))
+})
 const note = ref('')
-watch([() => props.placeId, plan], () => { note.value = plan.value?.reserved ?? '' }, { immediate: true })
-const pickUp = () => props.carry.pickUp({ kind: 'place', id: props.placeId, name: paint.value?.name ?? 'the reservation' }, props.placeId)
+watch(
+  [() => props.placeId, plan],
+  () => {
+    note.value = plan.value?.reserved ?? ''
+  },
+  { immediate: true },
+)
+const pickUp = () =>
+  props.carry.pickUp({ kind: 'place', id: props.placeId, name: paint.value?.name ?? 'the reservation' }, props.placeId)
 </script>
 
 <template>
   <section class="panel mb-3 p-3" :aria-label="`Place ${placeId}`">
-    <div class="mb-2 flex items-center gap-2"><h2 class="grow">Place {{ placeId }}</h2><button class="btn btn-quiet" @click="emit('close')">Close</button></div>
+    <div class="mb-2 flex items-center gap-2">
+      <h2 class="grow">Place {{ placeId }}</h2>
+      <button class="btn btn-quiet" @click="emit('close')">Close</button>
+    </div>
     <template v-if="paint">
       <PaintSwatch :paint="paint" class="mb-1 h-8" />
       <p>{{ paint.name }}</p>
@@ -31,14 +44,30 @@ const pickUp = () => props.carry.pickUp({ kind: 'place', id: props.placeId, name
     <p v-else class="hint">Nothing planned. Pick up a paint in the drawer and drop it here.</p>
     <p v-if="lying && lying.id !== paint?.id" class="mt-1">In it now: {{ lying.name }}.</p>
     <div class="mt-2 flex flex-wrap gap-2">
-      <button v-if="plan && !plan.locked && (paint || plan.reserved !== undefined)" class="btn" @click="pickUp">Move</button>
-      <button v-if="plan && !plan.locked && (paint || plan.reserved !== undefined)" class="btn" @click="commands.clear(palette.id, placeId)">Take out</button>
-      <button class="btn" @click="commands.lock(palette.id, placeId, !plan?.locked)">{{ plan?.locked ? 'Unlock' : 'Lock' }}</button>
+      <button v-if="plan && !plan.locked && (paint || plan.reserved !== undefined)" class="btn" @click="pickUp">
+        Move
+      </button>
+      <button
+        v-if="plan && !plan.locked && (paint || plan.reserved !== undefined)"
+        class="btn"
+        @click="commands.clear(palette.id, placeId)"
+      >
+        Take out
+      </button>
+      <button class="btn" @click="commands.lock(palette.id, placeId, !plan?.locked)">
+        {{ plan?.locked ? 'Unlock' : 'Lock' }}
+      </button>
       <button v-if="paint" class="btn" @click="strip.lay(paint.id)">To the strip</button>
       <NuxtLink v-if="paint" class="btn" :to="`/paints/${paint.id}`">Open</NuxtLink>
     </div>
-    <form v-if="!paint && !plan?.locked" class="mt-3 flex items-end gap-2" @submit.prevent="commands.reserve(palette.id, placeId, note)">
-      <label class="grow text-sm">Keep it free for<input v-model="note" class="input" maxlength="200" placeholder="a darker brown" ></label>
+    <form
+      v-if="!paint && !plan?.locked"
+      class="mt-3 flex items-end gap-2"
+      @submit.prevent="commands.reserve(palette.id, placeId, note)"
+    >
+      <label class="grow text-sm"
+        >Keep it free for<input v-model="note" class="input" maxlength="200" placeholder="a darker brown"
+      /></label>
       <button class="btn">Reserve</button>
     </form>
   </section>

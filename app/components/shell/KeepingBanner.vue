@@ -8,7 +8,11 @@ const reload = () => window.location.reload()
 </script>
 
 <template>
-  <div v-if="(keeper.state === 'failed' || keeper.state === 'stopped') && keeper.problem" role="alert" class="flex flex-wrap items-center gap-3 border-b-2 border-trouble bg-surface px-4 py-2">
+  <div
+    v-if="(keeper.state === 'failed' || keeper.state === 'stopped') && keeper.problem"
+    role="alert"
+    class="flex flex-wrap items-center gap-3 border-b-2 border-trouble bg-surface px-4 py-2"
+  >
     <p class="grow"><strong>Not saved.</strong> {{ keeper.problem.message }}</p>
     <button v-if="keeper.state === 'failed'" class="btn" @click="keeper.flush()">Try again</button>
     <button class="btn" @click="download">Export everything</button>

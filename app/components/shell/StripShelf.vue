@@ -17,23 +17,53 @@ const lines = computed(() => {
 </script>
 
 <template>
-  <aside v-if="samples.length" data-strip aria-label="The strip: samples side by side" class="sticky bottom-0 z-20 border-t border-line bg-surface px-3 py-2">
+  <aside
+    v-if="samples.length"
+    data-strip
+    aria-label="The strip: samples side by side"
+    class="sticky bottom-0 z-20 border-t border-line bg-surface px-3 py-2"
+  >
     <div class="flex items-stretch gap-3">
       <ul class="flex min-w-0 grow" aria-label="On the strip">
         <li v-for="sample in samples" :key="sample.key" class="relative min-w-0 max-w-44 grow">
-          <button class="relative block w-full text-left" :aria-pressed="strip.chosen.includes(sample.key)" @click="strip.choose(sample.key)">
-            <SwatchBand :stops="sample.stops" :grain="sample.grain" :marked="sample.marked" :assumed="sample.assumed" class="h-12" />
+          <button
+            class="relative block w-full text-left"
+            :aria-pressed="strip.chosen.includes(sample.key)"
+            @click="strip.choose(sample.key)"
+          >
+            <SwatchBand
+              :stops="sample.stops"
+              :grain="sample.grain"
+              :marked="sample.marked"
+              :assumed="sample.assumed"
+              class="h-12"
+            />
             <span class="block truncate px-1 text-xs">{{ sample.name }}</span>
             <span class="hint block truncate px-1 pr-6 text-xs">{{ sample.under }}</span>
-            <span v-if="strip.chosen.includes(sample.key)" class="pointer-events-none absolute inset-0 border-2 border-text" aria-hidden="true" />
+            <span
+              v-if="strip.chosen.includes(sample.key)"
+              class="pointer-events-none absolute inset-0 border-2 border-text"
+              aria-hidden="true"
+            />
           </button>
-          <button class="absolute right-0 bottom-0 bg-surface p-1.5" :aria-label="`Take ${sample.name} off the strip`" @click="strip.take(sample.key)"><X :size="12" /></button>
+          <button
+            class="absolute right-0 bottom-0 bg-surface p-1.5"
+            :aria-label="`Take ${sample.name} off the strip`"
+            @click="strip.take(sample.key)"
+          >
+            <X :size="12" />
+          </button>
         </li>
       </ul>
       <div class="hidden w-96 shrink-0 text-sm leading-snug md:block" aria-live="polite">
-        <ul v-if="lines"><li v-for="line in lines" :key="line" class="truncate" :title="line">{{ line }}</li></ul>
+        <ul v-if="lines">
+          <li v-for="line in lines" :key="line" class="truncate" :title="line">{{ line }}</li>
+        </ul>
         <p v-else class="hint">Choose two to read what differs.</p>
-        <p class="mt-1 flex gap-3 text-xs"><NuxtLink v-if="route.path !== '/compare'" class="link" to="/compare">Look closer</NuxtLink><button class="link" @click="strip.clear()">Clear the strip</button></p>
+        <p class="mt-1 flex gap-3 text-xs">
+          <NuxtLink v-if="route.path !== '/compare'" class="link" to="/compare">Look closer</NuxtLink
+          ><button class="link" @click="strip.clear()">Clear the strip</button>
+        </p>
       </div>
     </div>
   </aside>

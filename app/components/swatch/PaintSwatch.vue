@@ -3,11 +3,21 @@ import type { Paint } from '@juxtachrome/core'
 import { computed } from 'vue'
 import { filmSwatch, grainOf, screenSwatch } from '~/composables/useSwatch'
 
-const props = defineProps<{ paint: Paint; direction?: 'to right' | 'to bottom'; /** Work out the film; costs a few ms the first time. */ film?: boolean }>()
+const props = defineProps<{
+  paint: Paint
+  direction?: 'to right' | 'to bottom'
+  /** Work out the film; costs a few ms the first time. */ film?: boolean
+}>()
 const swatch = computed(() => screenSwatch(props.paint))
 const stops = computed(() => (props.film ? filmSwatch(props.paint) : swatch.value.stops))
 </script>
 
 <template>
-  <SwatchBand :stops="stops" :grain="grainOf(paint)" :marked="swatch.marked" :assumed="swatch.assumed" :direction="direction" />
+  <SwatchBand
+    :stops="stops"
+    :grain="grainOf(paint)"
+    :marked="swatch.marked"
+    :assumed="swatch.assumed"
+    :direction="direction"
+  />
 </template>

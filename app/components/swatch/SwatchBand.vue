@@ -2,11 +2,25 @@
 import { gradient } from '~/composables/useSwatch'
 
 /** Colours from masstone to wash on white paper. A dotted edge: assumed; a triangle: a screen cannot show it. */
-withDefaults(defineProps<{ stops: readonly string[]; grain?: number; marked?: boolean; assumed?: boolean; direction?: 'to right' | 'to bottom' }>(), { grain: 0, direction: 'to right' })
+withDefaults(
+  defineProps<{
+    stops: readonly string[]
+    grain?: number
+    marked?: boolean
+    assumed?: boolean
+    direction?: 'to right' | 'to bottom'
+  }>(),
+  { grain: 0, direction: 'to right' },
+)
 </script>
 
 <template>
-  <span class="relative block overflow-hidden bg-ground" aria-hidden="true" :class="stops.length ? '' : 'unpainted'" :style="{ backgroundImage: gradient(stops, direction) }">
+  <span
+    class="relative block overflow-hidden bg-ground"
+    aria-hidden="true"
+    :class="stops.length ? '' : 'unpainted'"
+    :style="{ backgroundImage: gradient(stops, direction) }"
+  >
     <span v-if="grain" class="grain absolute inset-0" :style="{ opacity: grain }" />
     <span v-if="assumed" class="assumed absolute inset-0" />
     <svg v-if="marked" class="absolute right-0.5 top-0.5" width="11" height="11" viewBox="0 0 11 11">

@@ -5,29 +5,66 @@ import type { Carry } from '~/composables/useCarry'
 import { useCollection } from '~/stores/collection'
 
 /** A palette at true proportions: the same drawing in every step. */
-const props = defineProps<{ palette: Palette; state: PaletteState; today: string; carry?: Carry; selected?: string; changed?: string[]; label: string; still?: boolean }>()
+const props = defineProps<{
+  palette: Palette
+  state: PaletteState
+  today: string
+  carry?: Carry
+  selected?: string
+  changed?: string[]
+  label: string
+  still?: boolean
+}>()
 const emit = defineEmits<{ select: [placeId: string]; clear: [placeId: string]; lock: [placeId: string] }>()
 const collection = useCollection()
 const tray = ref<HTMLElement>()
 const current = ref(props.selected ?? props.palette.holder.places[0]!.id)
-watch(() => props.selected, (id) => { if (id) current.value = id })
-watch(() => props.palette.id, () => { current.value = props.palette.holder.places[0]!.id })
+watch(
+  () => props.selected,
+  (id) => {
+    if (id) current.value = id
+  },
+)
+watch(
+  () => props.palette.id,
+  () => {
+    current.value = props.palette.holder.places[0]!.id
+  },
+)
 
-const cells = computed(() => props.palette.holder.places.map((place) => {
-  const plan = props.palette.plan[place.id]
-  const content = props.state[place.id]?.content
-  return { place, plan, planned: collection.paint(plan?.paintId), content, lying: collection.paint(content && mainPaintOf(content)) }
-}))
+const cells = computed(() =>
+  props.palette.holder.places.map((place) => {
+    const plan = props.palette.plan[place.id]
+    const content = props.state[place.id]?.content
+    return {
+      place,
+      plan,
+      planned: collection.paint(plan?.paintId),
+      content,
+      lying: collection.paint(content && mainPaintOf(content)),
+    }
+  }),
+)
 /** On a small screen the tray scrolls sideways rather than shrink its wells below what a finger can hit. */
 const roomy = computed(() => {
   const { holder } = props.palette
-  const narrowest = Math.min(...holder.places.map(({ shape }) => { const { width, height } = boxOf(shape); return Math.min(width, height) }))
+  const narrowest = Math.min(
+    ...holder.places.map(({ shape }) => {
+      const { width, height } = boxOf(shape)
+      return Math.min(width, height)
+    }),
+  )
   return `${Math.ceil((holder.width * 44) / narrowest)}px`
 })
 const partStyle = (shape: PlaceShape) => {
   const { x, y, width, height } = boxOf(shape)
   const { holder } = props.palette
-  return { left: `${(x / holder.width) * 100}%`, top: `${(y / holder.height) * 100}%`, width: `${(width / holder.width) * 100}%`, height: `${(height / holder.height) * 100}%` }
+  return {
+    left: `${(x / holder.width) * 100}%`,
+    top: `${(y / holder.height) * 100}%`,
+    width: `${(width / holder.width) * 100}%`,
+    height: `${(height / holder.height) * 100}%`,
+  }
 }
 
 async function focusPlace(id: string) {
@@ -54,7 +91,12 @@ function click(id: string) {
   else emit('select', id)
 }
 
-const ARROWS: Record<string, 'left' | 'right' | 'up' | 'down'> = { ArrowLeft: 'left', ArrowRight: 'right', ArrowUp: 'up', ArrowDown: 'down' }
+const ARROWS: Record<string, 'left' | 'right' | 'up' | 'down'> = {
+  ArrowLeft: 'left',
+  ArrowRight: 'right',
+  ArrowUp: 'up',
+  ArrowDown: 'down',
+}
 function key(event: KeyboardEvent, id: string) {
   if (event.ctrlKey || event.metaKey || event.altKey) return
   const arrow = ARROWS[event.key]
@@ -62,8 +104,10 @@ function key(event: KeyboardEvent, id: string) {
   if (arrow) void focusPlace(placeToward(props.palette.holder, id, arrow))
   else if (event.key === ' ') {
     if (carry?.carried.value) carry.dropOn({ kind: 'place', id })
-    else if (carry) { const what = carriedFrom(id); if (what) carry.pickUp(what, id) }
-    else emit('select', id)
+    else if (carry) {
+      const what = carriedFrom(id)
+      if (what) carry.pickUp(what, id)
+    } else emit('select', id)
   } else if (event.key === 'Enter') click(id)
   else if (event.key === 'Escape' && carry?.carried.value) carry.putBack()
   else if (event.key === 'Delete' || event.key === 'Backspace') emit('clear', id)
@@ -76,19 +120,46 @@ function key(event: KeyboardEvent, id: string) {
 
 <template>
   <div class="max-sm:overflow-x-auto" :tabindex="still ? undefined : -1">
-  <div
-    ref="tray" role="group" :aria-label="label" class="tray relative mx-auto w-full border-2 border-edge bg-surface"
-    :class="palette.holder.outline === 'ring' ? 'rounded-full' : 'rounded-lg'" :style="{ '--roomy': roomy, aspectRatio: `${palette.holder.width} / ${palette.holder.height}`, maxWidth: `calc((100dvh - 15rem) * ${palette.holder.width / palette.holder.height})` }"
-  >
-    <span
-      v-for="(part, i) in palette.holder.parts" :key="i" class="absolute" aria-hidden="true" :style="partStyle(part.shape)"
-      :class="[part.kind === 'hinge' ? 'bg-edge' : 'border border-line bg-bg', part.shape.kind === 'circle' ? 'rounded-full' : 'rounded-md']"
-    />
-    <TrayPlace
-      v-for="cell in cells" :key="cell.place.id" v-bind="cell" :holder="palette.holder" :today="today" :selected="selected === cell.place.id" :marked="carry?.over.value === cell.place.id" :changed="changed?.includes(cell.place.id)"
-      :tabindex="current === cell.place.id ? 0 : -1" @focus="current = cell.place.id" @pointerdown="press($event, cell.place.id)" @click="click(cell.place.id)" @keydown="key($event, cell.place.id)" @contextmenu="carry?.carried.value && $event.preventDefault()"
-    />
-  </div>
+    <div
+      ref="tray"
+      role="group"
+      :aria-label="label"
+      class="tray relative mx-auto w-full border-2 border-edge bg-surface"
+      :class="palette.holder.outline === 'ring' ? 'rounded-full' : 'rounded-lg'"
+      :style="{
+        '--roomy': roomy,
+        aspectRatio: `${palette.holder.width} / ${palette.holder.height}`,
+        maxWidth: `calc((100dvh - 15rem) * ${palette.holder.width / palette.holder.height})`,
+      }"
+    >
+      <span
+        v-for="(part, i) in palette.holder.parts"
+        :key="i"
+        class="absolute"
+        aria-hidden="true"
+        :style="partStyle(part.shape)"
+        :class="[
+          part.kind === 'hinge' ? 'bg-edge' : 'border border-line bg-bg',
+          part.shape.kind === 'circle' ? 'rounded-full' : 'rounded-md',
+        ]"
+      />
+      <TrayPlace
+        v-for="cell in cells"
+        :key="cell.place.id"
+        v-bind="cell"
+        :holder="palette.holder"
+        :today="today"
+        :selected="selected === cell.place.id"
+        :marked="carry?.over.value === cell.place.id"
+        :changed="changed?.includes(cell.place.id)"
+        :tabindex="current === cell.place.id ? 0 : -1"
+        @focus="current = cell.place.id"
+        @pointerdown="press($event, cell.place.id)"
+        @click="click(cell.place.id)"
+        @keydown="key($event, cell.place.id)"
+        @contextmenu="carry?.carried.value && $event.preventDefault()"
+      />
+    </div>
   </div>
 </template>
 

@@ -7,19 +7,36 @@ import { useCollection } from '~/stores/collection'
 const props = defineProps<{ palette: Palette; state: PaletteState; selected?: string }>()
 const emit = defineEmits<{ select: [placeId: string] }>()
 const collection = useCollection()
-const rows = computed(() => props.palette.holder.places.map(({ id }) => {
-  const plan = props.palette.plan[id]
-  const content = props.state[id]?.content
-  const paint = collection.paint(plan?.paintId ?? (content && mainPaintOf(content)))
-  return { id, text: paint?.name ?? (plan?.reserved !== undefined ? `kept free${plan.reserved ? ` for ${plan.reserved}` : ''}` : 'empty'), faint: !paint }
-}))
+const rows = computed(() =>
+  props.palette.holder.places.map(({ id }) => {
+    const plan = props.palette.plan[id]
+    const content = props.state[id]?.content
+    const paint = collection.paint(plan?.paintId ?? (content && mainPaintOf(content)))
+    return {
+      id,
+      text:
+        paint?.name ??
+        (plan?.reserved !== undefined ? `kept free${plan.reserved ? ` for ${plan.reserved}` : ''}` : 'empty'),
+      faint: !paint,
+    }
+  }),
+)
 </script>
 
 <template>
   <ul class="gap-x-4 text-[13px] leading-snug" style="columns: 10.5rem" aria-label="The tray in words">
     <li v-for="row in rows" :key="row.id" class="break-inside-avoid">
-      <button class="flex w-full gap-2 rounded-xs text-left hover:bg-sunken" :class="selected === row.id ? 'bg-sunken' : ''" tabindex="-1" @click="emit('select', row.id)">
-        <span class="w-7 shrink-0 text-right font-medium">{{ row.id }}</span><span class="min-w-0 truncate" :class="row.faint ? 'text-muted italic' : ''">{{ row.text }}</span>
+      <button
+        class="flex w-full gap-2 rounded-xs text-left hover:bg-sunken"
+        :class="selected === row.id ? 'bg-sunken' : ''"
+        tabindex="-1"
+        @click="emit('select', row.id)"
+      >
+        <span class="w-7 shrink-0 text-right font-medium">{{ row.id }}</span><span
+          class="min-w-0 truncate"
+          :class="row.faint ? 'text-muted italic' : ''"
+          >{{ row.text }}</span
+        >
       </button>
     </li>
   </ul>

@@ -1,21 +1,48 @@
 <script setup lang="ts">
-import { boxOf, dayInWords, isWet, type Content, type Holder, type Paint, type Place, type PlacePlan } from '@juxtachrome/core'
+import {
+  boxOf,
+  dayInWords,
+  isWet,
+  type Content,
+  type Holder,
+  type Paint,
+  type Place,
+  type PlacePlan,
+} from '@juxtachrome/core'
 import { Lock } from '@lucide/vue'
 import { computed } from 'vue'
 
-const props = defineProps<{ holder: Holder; place: Place; plan?: PlacePlan; planned?: Paint; lying?: Paint; content?: Content; today: string; marked: boolean; selected: boolean; changed?: boolean }>()
+const props = defineProps<{
+  holder: Holder
+  place: Place
+  plan?: PlacePlan
+  planned?: Paint
+  lying?: Paint
+  content?: Content
+  today: string
+  marked: boolean
+  selected: boolean
+  changed?: boolean
+}>()
 
 const box = computed(() => {
   const { x, y, width, height } = boxOf(props.place.shape)
   const percent = (n: number, of: number) => `${(n / of) * 100}%`
-  return { left: percent(x, props.holder.width), top: percent(y, props.holder.height), width: percent(width, props.holder.width), height: percent(height, props.holder.height) }
+  return {
+    left: percent(x, props.holder.width),
+    top: percent(y, props.holder.height),
+    width: percent(width, props.holder.width),
+    height: percent(height, props.holder.height),
+  }
 })
 const round = computed(() => props.place.shape.kind === 'circle')
 const shown = computed(() => props.lying ?? props.planned)
 const wet = computed(() => Boolean(props.content && isWet(props.content, props.today)))
 const differs = computed(() => Boolean(props.content && props.planned && props.lying?.id !== props.planned.id))
 const codes = computed(() => shown.value?.pigments ?? [])
-const short = computed(() => (codes.value.length > 1 ? `${codes.value[0]} +${codes.value.length - 1}` : codes.value[0] ?? shown.value?.name ?? ''))
+const short = computed(() =>
+  codes.value.length > 1 ? `${codes.value[0]} +${codes.value.length - 1}` : (codes.value[0] ?? shown.value?.name ?? ''),
+)
 
 const words = computed(() => {
   const { place, plan, planned, lying, content } = props
@@ -25,7 +52,10 @@ const words = computed(() => {
   else if (!content) parts.push('empty')
   if (content && differs.value) parts.push(`${lying?.name ?? 'another paint'} lies in it`)
   else if (content && !planned) parts.push(`${lying?.name ?? 'a paint'} lies in it, nothing planned`)
-  if (content) parts.push(wet.value ? `wet, dry about ${dayInWords(content.dryFrom)}` : `filled ${dayInWords(content.layers[0]!.day)}, dry`)
+  if (content)
+    parts.push(
+      wet.value ? `wet, dry about ${dayInWords(content.dryFrom)}` : `filled ${dayInWords(content.layers[0]!.day)}, dry`,
+    )
   else if (planned) parts.push('not filled yet')
   if (plan?.locked) parts.push('locked')
   return `${place.id}: ${parts.join('; ')}`
@@ -34,9 +64,20 @@ const words = computed(() => {
 
 <template>
   <div
-    role="button" :data-place="place.id" :aria-label="words" :title="words" :style="box" :aria-pressed="selected"
+    role="button"
+    :data-place="place.id"
+    :aria-label="words"
+    :title="words"
+    :style="box"
+    :aria-pressed="selected"
     class="place @container absolute flex cursor-pointer select-none flex-col overflow-hidden border bg-ground text-on-ground"
-    :class="[round ? 'rounded-full' : 'rounded-[3px]', content ? 'border-edge' : plan?.reserved !== undefined ? 'border-dashed border-edge' : 'border-line', marked ? 'marked' : '', selected ? 'selected' : '', changed ? 'changed' : '']"
+    :class="[
+      round ? 'rounded-full' : 'rounded-[3px]',
+      content ? 'border-edge' : plan?.reserved !== undefined ? 'border-dashed border-edge' : 'border-line',
+      marked ? 'marked' : '',
+      selected ? 'selected' : '',
+      changed ? 'changed' : '',
+    ]"
   >
     <template v-if="shown">
       <span class="relative min-h-0 grow" :class="content ? '' : 'm-[10%] mb-[4%]'">
@@ -44,17 +85,34 @@ const words = computed(() => {
         <span v-if="wet" class="gloss absolute inset-0" aria-hidden="true" />
         <span v-if="wet" class="absolute left-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black">wet</span>
       </span>
-      <span class="shrink-0 bg-ground px-0.5 pb-px text-center @max-[33px]:hidden text-[10px] leading-[1.1]" :class="round ? 'pb-2' : ''">
+      <span
+        class="shrink-0 bg-ground px-0.5 pb-px text-center @max-[33px]:hidden text-[10px] leading-[1.1]"
+        :class="round ? 'pb-2' : ''"
+      >
         <span class="hidden overflow-hidden @min-[62px]:line-clamp-2 text-[11px]">{{ shown.name }}</span>
         <span class="block truncate">{{ short }}</span>
       </span>
     </template>
     <span v-else class="m-auto line-clamp-3 px-0.5 text-center text-[10px] leading-tight">
-      <template v-if="plan?.reserved !== undefined"><span class="italic @max-[40px]:hidden">{{ plan.reserved || 'reserved' }}</span><span class="hidden @max-[40px]:inline">res.</span></template>
+      <template v-if="plan?.reserved !== undefined"
+        ><span class="italic @max-[40px]:hidden">{{ plan.reserved || 'reserved' }}</span
+        ><span class="hidden @max-[40px]:inline">res.</span></template
+      >
       <template v-else>{{ place.id }}</template>
     </span>
-    <span v-if="differs" class="absolute right-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black" aria-hidden="true">≠ plan</span>
-    <Lock v-if="plan?.locked" :size="14" class="absolute left-0.5 rounded-xs bg-white p-px text-black" :class="wet ? 'top-5' : 'top-0.5'" aria-hidden="true" />
+    <span
+      v-if="differs"
+      class="absolute right-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black"
+      aria-hidden="true"
+      >≠ plan</span
+    >
+    <Lock
+      v-if="plan?.locked"
+      :size="14"
+      class="absolute left-0.5 rounded-xs bg-white p-px text-black"
+      :class="wet ? 'top-5' : 'top-0.5'"
+      aria-hidden="true"
+    />
   </div>
 </template>
 
@@ -68,10 +126,14 @@ const words = computed(() => {
     linear-gradient(115deg, rgb(255 255 255 / 0) 30%, rgb(255 255 255 / 0.55) 44%, rgb(255 255 255 / 0) 56%);
 }
 .selected {
-  box-shadow: 0 0 0 2px var(--surface), 0 0 0 4px var(--text);
+  box-shadow:
+    0 0 0 2px var(--surface),
+    0 0 0 4px var(--text);
 }
 .marked {
-  box-shadow: 0 0 0 2px var(--surface), 0 0 0 5px var(--accent);
+  box-shadow:
+    0 0 0 2px var(--surface),
+    0 0 0 5px var(--accent);
   z-index: 1;
 }
 .changed {

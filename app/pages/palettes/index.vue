@@ -14,36 +14,68 @@ const commands = usePaletteCommands()
 const { ask } = useAsk()
 const today = useToday()
 const making = computed(() => route.query.new === '1')
-const rows = computed(() => collection.palettes.map((palette) => {
-  const state = collection.ledger.places(palette.id)
-  const contents = Object.values(state).flatMap((p) => p.content ?? [])
-  const planned = Object.values(palette.plan).filter((p) => p.paintId).length
-  return { palette, state, planned, filled: contents.length, wet: contents.filter((c) => isWet(c, today.value)).length }
-}))
+const rows = computed(() =>
+  collection.palettes.map((palette) => {
+    const state = collection.ledger.places(palette.id)
+    const contents = Object.values(state).flatMap((p) => p.content ?? [])
+    const planned = Object.values(palette.plan).filter((p) => p.paintId).length
+    return {
+      palette,
+      state,
+      planned,
+      filled: contents.length,
+      wet: contents.filter((c) => isWet(c, today.value)).length,
+    }
+  }),
+)
 async function remove(palette: (typeof rows.value)[number]['palette']) {
   const events = collection.ledger.eventsOf(palette.id).length
-  const text = events ? `Its ${events} journal entries stay readable from the tubes that filled it, and what was drawn stays drawn.` : 'Nothing was filled in it yet.'
+  const text = events
+    ? `Its ${events} journal entries stay readable from the tubes that filled it, and what was drawn stays drawn.`
+    : 'Nothing was filled in it yet.'
   if (await ask({ title: `Remove ${palette.name}?`, text, yes: 'Remove it' })) commands.remove(palette, events > 0)
 }
 </script>
 
 <template>
   <div class="mx-auto w-full max-w-7xl p-3">
-    <div class="mb-3 flex items-center gap-2"><h1 class="grow">Palettes</h1><NuxtLink class="btn btn-primary" to="/palettes?new=1">Make a palette</NuxtLink></div>
-    <ModalDialog :open="making" title="A new palette" wide @close="router.push('/palettes')"><NewPalette @made="(id: string) => router.push(`/palettes/${id}/choose`)" @cancel="router.push('/palettes')" /></ModalDialog>
+    <div class="mb-3 flex items-center gap-2">
+      <h1 class="grow">Palettes</h1>
+      <NuxtLink class="btn btn-primary" to="/palettes?new=1">Make a palette</NuxtLink>
+    </div>
+    <ModalDialog :open="making" title="A new palette" wide @close="router.push('/palettes')"
+      ><NewPalette @made="(id: string) => router.push(`/palettes/${id}/choose`)" @cancel="router.push('/palettes')"
+    /></ModalDialog>
     <section v-if="rows.length === 0" class="panel max-w-2xl p-5">
       <h2 class="mb-1">A palette is a box, tin, tray or plate</h2>
-      <p>Choose its holder, drawn to scale, then bring paints from the drawer to its places. <NuxtLink class="link" to="/palettes?new=1">Make the first one.</NuxtLink></p>
+      <p>
+        Choose its holder, drawn to scale, then bring paints from the drawer to its places.
+        <NuxtLink class="link" to="/palettes?new=1">Make the first one.</NuxtLink>
+      </p>
     </section>
     <ul class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
       <li v-for="{ palette, state, planned, filled, wet } in rows" :key="palette.id" class="panel flex flex-col p-3">
         <div class="mb-2 flex items-start gap-2">
-          <div class="min-w-0 grow"><h2><NuxtLink class="hover:underline" :to="`/palettes/${palette.id}/choose`">{{ palette.name }}</NuxtLink></h2><p class="hint">{{ palette.use }} · {{ palette.holder.name }}</p></div>
+          <div class="min-w-0 grow">
+            <h2>
+              <NuxtLink class="hover:underline" :to="`/palettes/${palette.id}/choose`">{{ palette.name }}</NuxtLink>
+            </h2>
+            <p class="hint">{{ palette.use }} · {{ palette.holder.name }}</p>
+          </div>
           <button class="btn btn-quiet" :aria-label="`Remove ${palette.name}`" @click="remove(palette)">Remove</button>
         </div>
-        <NuxtLink :to="`/palettes/${palette.id}/choose`" :aria-label="`Open ${palette.name}`" class="flex grow items-center justify-center"><PaletteThumb :palette="palette" :state="state" /></NuxtLink>
+        <NuxtLink
+          :to="`/palettes/${palette.id}/choose`"
+          :aria-label="`Open ${palette.name}`"
+          class="flex grow items-center justify-center"
+          ><PaletteThumb :palette="palette" :state="state"
+        /></NuxtLink>
         <p class="mt-2 italic">{{ palette.purpose }}</p>
-        <p class="hint">{{ planned }} of {{ palette.holder.places.length }} planned, {{ filled }} filled{{ wet ? `, ${wet} wet` : '' }}</p>
+        <p class="hint">
+          {{ planned }} of {{ palette.holder.places.length }} planned, {{ filled }} filled{{
+            wet ? `, ${wet} wet` : ''
+          }}
+        </p>
       </li>
     </ul>
   </div>

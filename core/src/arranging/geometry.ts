@@ -1,11 +1,21 @@
 import type { Holder, Place, PlaceShape } from '../documents/palette'
 
-export interface Point { x: number; y: number }
-export interface Box { x: number; y: number; width: number; height: number }
+export interface Point {
+  x: number
+  y: number
+}
+export interface Box {
+  x: number
+  y: number
+  width: number
+  height: number
+}
 
 /** Middle of a place, mm from the holder's top left corner. */
 export function middleOf(shape: PlaceShape): Point {
-  return shape.kind === 'circle' ? { x: shape.x, y: shape.y } : { x: shape.x + shape.width / 2, y: shape.y + shape.height / 2 }
+  return shape.kind === 'circle'
+    ? { x: shape.x, y: shape.y }
+    : { x: shape.x + shape.width / 2, y: shape.y + shape.height / 2 }
 }
 
 /** Smallest upright box around a shape, mm. */
@@ -23,7 +33,12 @@ export function areaOf(place: Place): number {
 }
 
 export type Direction = 'left' | 'right' | 'up' | 'down'
-const STEP: Record<Direction, Point> = { left: { x: -1, y: 0 }, right: { x: 1, y: 0 }, up: { x: 0, y: -1 }, down: { x: 0, y: 1 } }
+const STEP: Record<Direction, Point> = {
+  left: { x: -1, y: 0 },
+  right: { x: 1, y: 0 },
+  up: { x: 0, y: -1 },
+  down: { x: 0, y: 1 },
+}
 
 /**
  * The place one reaches by going from a place in a direction: the nearest that lies more that way
@@ -71,14 +86,17 @@ function rowsOf(holder: Holder): Place[][] {
 function rimWalk(rows: Place[][]): string[] {
   const [top, ...below] = rows as [Place[], ...Place[][]]
   const bottom = below.at(-1)!.length > 2 ? below.pop()! : []
-  return [...below.map((r) => r[0]!).reverse(), ...top, ...below.map((r) => r[1]!), ...[...bottom].reverse()].map((p) => p.id)
+  return [...below.map((r) => r[0]!).reverse(), ...top, ...below.map((r) => r[1]!), ...[...bottom].reverse()].map(
+    (p) => p.id,
+  )
 }
 
 /** Pairs of places that touch or nearly touch: gap of at most `gap` mm between their boxes. */
 export function neighbourPairs(holder: Holder, gap = 16): [string, string][] {
   const pairs: [string, string][] = []
   holder.places.forEach((p, i) => {
-    for (const q of holder.places.slice(i + 1)) if (distanceBetween(boxOf(p.shape), boxOf(q.shape)) <= gap) pairs.push([p.id, q.id])
+    for (const q of holder.places.slice(i + 1))
+      if (distanceBetween(boxOf(p.shape), boxOf(q.shape)) <= gap) pairs.push([p.id, q.id])
   })
   return pairs
 }

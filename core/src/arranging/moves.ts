@@ -7,7 +7,10 @@ const isBare = (plan: PlacePlan | undefined) => !plan || (!plan.paintId && plan.
 
 function withPlans(palette: Palette, plans: Record<string, PlacePlan | undefined>): Palette {
   const merged = Object.entries({ ...palette.plan, ...plans })
-  return { ...palette, plan: Object.fromEntries(merged.filter((entry): entry is [string, PlacePlan] => !isBare(entry[1]))) }
+  return {
+    ...palette,
+    plan: Object.fromEntries(merged.filter((entry): entry is [string, PlacePlan] => !isBare(entry[1]))),
+  }
 }
 
 const knows = (palette: Palette, placeId: string) => palette.holder.places.some((p) => p.id === placeId)

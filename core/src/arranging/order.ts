@@ -22,7 +22,11 @@ export interface Arrangement {
   moved: string[]
 }
 
-export interface OrderProgress { done: number; of: number; best: Arrangement }
+export interface OrderProgress {
+  done: number
+  of: number
+  best: Arrangement
+}
 
 /**
  * Lays the planned paints out in order along the holder. Locked and reserved places stay as they
@@ -36,7 +40,10 @@ export function* arrangeInOrder(request: OrderRequest): Generator<OrderProgress,
   const walk = walkOf(palette.holder).filter((id) => !fixed.has(id))
   const loose = walk.map((id) => palette.plan[id]?.paintId).filter((id) => id !== undefined)
   const unknown = loose.filter((id) => !known.has(id))
-  const sorted = loose.map((id) => known.get(id)).filter((v) => v !== undefined).sort(order === 'colour wheel' ? byWheel : byLightness)
+  const sorted = loose
+    .map((id) => known.get(id))
+    .filter((v) => v !== undefined)
+    .sort(order === 'colour wheel' ? byWheel : byLightness)
   const ids = sorted.map((v) => v.paint.id)
   if (order === 'light to dark' || ids.length < 3) return ok(proposal(palette, known, walk, [...ids, ...unknown]))
   const onWheel = sorted.filter((v) => v.wheelKey < 1000).map((v) => v.paint.id)
@@ -69,7 +76,12 @@ function planFor(palette: Palette, walk: readonly string[], paintIds: readonly s
   return plan
 }
 
-function proposal(palette: Palette, known: Map<string, PaintView>, walk: readonly string[], paintIds: readonly string[]): Arrangement {
+function proposal(
+  palette: Palette,
+  known: Map<string, PaintView>,
+  walk: readonly string[],
+  paintIds: readonly string[],
+): Arrangement {
   return describe(palette, known, planFor(palette, walk, paintIds))
 }
 

@@ -3,7 +3,13 @@ import type { Paint } from '../documents/paint'
 import type { Holder, Palette, PlaceShape } from '../documents/palette'
 
 /** A line of text on the key. Millimetres from the holder's top left corner; y is the baseline. */
-export interface KeyText { text: string; x: number; y: number; size: number; bold: boolean }
+export interface KeyText {
+  text: string
+  x: number
+  y: number
+  size: number
+  bold: boolean
+}
 
 export interface KeyCell {
   placeId: string
@@ -38,14 +44,22 @@ const LINE = 1.15
 export function keyOf(palette: Palette, paints: ReadonlyMap<string, Paint>, measure: Measure): KeyDrawing {
   const { holder } = palette
   return {
-    width: holder.width, height: holder.height, outline: holder.outline,
+    width: holder.width,
+    height: holder.height,
+    outline: holder.outline,
     cells: holder.places.map((place) => cellOf(place.id, place.shape, palette, paints, measure)),
     parts: holder.parts.map(({ kind, shape }) => ({ kind, shape })),
     title: titleOf(palette, measure),
   }
 }
 
-function cellOf(placeId: string, shape: PlaceShape, palette: Palette, paints: ReadonlyMap<string, Paint>, measure: Measure): KeyCell {
+function cellOf(
+  placeId: string,
+  shape: PlaceShape,
+  palette: Palette,
+  paints: ReadonlyMap<string, Paint>,
+  measure: Measure,
+): KeyCell {
   const inner = innerBox(shape)
   const plan = palette.plan[placeId]
   const paint = paints.get(plan?.paintId ?? '')
@@ -55,7 +69,9 @@ function cellOf(placeId: string, shape: PlaceShape, palette: Palette, paints: Re
   const textHeight = Math.min(inner.height * 0.5, 7.4)
   const swatch: Box = { x: inner.x, y: inner.y, width: inner.width, height: inner.height - textHeight - 0.4 }
   const room: Box = { x: inner.x, y: swatch.y + swatch.height + 0.4, width: inner.width, height: textHeight }
-  const texts = paint ? paintTexts(paint, placeId, room, measure) : [idText, ...noteTexts(plan?.reserved, room, measure)]
+  const texts = paint
+    ? paintTexts(paint, placeId, room, measure)
+    : [idText, ...noteTexts(plan?.reserved, room, measure)]
   return { placeId, shape, kind, swatch, texts }
 }
 
@@ -92,7 +108,8 @@ function stack(lines: { text: string; size: number; bold: boolean }[], room: Box
 function fitLines(text: string, width: number, most: number, bold: boolean, largest: number, measure: Measure) {
   for (let size = largest; size > SMALLEST; size -= 0.1) {
     const lines = wrap(text, width, (t) => measure(t, size, bold))
-    if (lines.length <= most && lines.every((l) => measure(l, size, bold) <= width)) return lines.map((t) => ({ text: t, size, bold }))
+    if (lines.length <= most && lines.every((l) => measure(l, size, bold) <= width))
+      return lines.map((t) => ({ text: t, size, bold }))
   }
   const lines = wrap(text, width, (t) => measure(t, SMALLEST, bold))
   const shown = lines.slice(0, most).map((l, i) => (i === most - 1 && lines.length > most ? `${l} …` : l))
@@ -123,5 +140,11 @@ function titleOf(palette: Palette, measure: Measure): KeyText | undefined {
   if (!room) return undefined
   const size = Math.min(4, room.height * 0.4)
   const text = cut(palette.name, room.width - 4, (t) => measure(t, size, true))
-  return { text, x: room.x + (room.width - measure(text, size, true)) / 2, y: room.y + room.height / 2 + size * 0.35, size, bold: true }
+  return {
+    text,
+    x: room.x + (room.width - measure(text, size, true)) / 2,
+    y: room.y + room.height / 2 + size * 0.35,
+    size,
+    bold: true,
+  }
 }

@@ -1,5 +1,9 @@
 /** Sheets of paper, upright, mm (ISO 216; ANSI/ASME Y14.1 for Letter). */
-export const SHEETS = { A4: { width: 210, height: 297 }, A3: { width: 297, height: 420 }, Letter: { width: 215.9, height: 279.4 } } as const
+export const SHEETS = {
+  A4: { width: 210, height: 297 },
+  A3: { width: 297, height: 420 },
+  Letter: { width: 215.9, height: 279.4 },
+} as const
 export type SheetName = keyof typeof SHEETS
 
 /** What most printers leave white, mm (common practice, no source). */
@@ -7,8 +11,21 @@ export const MARGIN = 7
 const OVERLAP = 8
 
 /** A window onto a drawing: the part that one sheet shows. Millimetres; offsets in the drawing. */
-export interface Tile { x: number; y: number; width: number; height: number; row: number; column: number }
-export interface SheetPlan { sheet: SheetName; landscape: boolean; pageWidth: number; pageHeight: number; tiles: Tile[] }
+export interface Tile {
+  x: number
+  y: number
+  width: number
+  height: number
+  row: number
+  column: number
+}
+export interface SheetPlan {
+  sheet: SheetName
+  landscape: boolean
+  pageWidth: number
+  pageHeight: number
+  tiles: Tile[]
+}
 
 /**
  * Spreads a drawing of a given size at true scale over as few sheets as possible, upright or
@@ -26,7 +43,9 @@ function planFor(width: number, height: number, sheet: SheetName, landscape: boo
   const [pageWidth, pageHeight] = landscape ? [h, w] : [w, h]
   const across = slices(width, pageWidth - 2 * (MARGIN + space))
   const down = slices(height, pageHeight - 2 * (MARGIN + space))
-  const tiles = down.flatMap((y, row) => across.map((x, column) => ({ x: x.start, y: y.start, width: x.length, height: y.length, row, column })))
+  const tiles = down.flatMap((y, row) =>
+    across.map((x, column) => ({ x: x.start, y: y.start, width: x.length, height: y.length, row, column })),
+  )
   return { sheet, landscape, pageWidth, pageHeight, tiles }
 }
 

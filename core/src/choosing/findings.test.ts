@@ -5,12 +5,31 @@ import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import { findingsOf } from './findings'
 
-const paint = (id: string, L: number, a: number, b: number, more: Partial<Paint> = {}): Paint =>
-  ({ id, v: 1, maker: '', name: id, pigments: [], masstone: { L, a, b, source: 'typed' }, ...more })
-const tube = (paintId: string, supply: Item['supply'] = 'open'): Item => ({ id: `t-${paintId}`, v: 2, paintId, kind: 'tube', millilitres: 15, supply, remarks: [] })
+const paint = (id: string, L: number, a: number, b: number, more: Partial<Paint> = {}): Paint => ({
+  id,
+  v: 1,
+  maker: '',
+  name: id,
+  pigments: [],
+  masstone: { L, a, b, source: 'typed' },
+  ...more,
+})
+const tube = (paintId: string, supply: Item['supply'] = 'open'): Item => ({
+  id: `t-${paintId}`,
+  v: 2,
+  paintId,
+  kind: 'tube',
+  millilitres: 15,
+  supply,
+  remarks: [],
+})
 
 const PAINTS = [
-  paint('lemon', 88, -8, 82), paint('rose', 37, 56, 12), paint('ultra', 31, 28, -62), paint('ultra two', 31.5, 28, -61), paint('sienna', 36, 24, 28, { lightfastness: 'fugitive' }),
+  paint('lemon', 88, -8, 82),
+  paint('rose', 37, 56, 12),
+  paint('ultra', 31, 28, -62),
+  paint('ultra two', 31.5, 28, -61),
+  paint('sienna', 36, 24, 28, { lightfastness: 'fugitive' }),
 ]
 function ask(plan: Palette['plan'], { owned = PAINTS.map((p) => tube(p.id)), paints = PAINTS, state = {} } = {}) {
   const palette: Palette = { id: 'p', v: 1, name: 'Tin', use: 'travel', purpose: '', holder: HOLDERS[0]!, plan }
@@ -33,7 +52,11 @@ describe('the verdict on a palette', () => {
 
   it('puts what is in the way first: nothing to fill from', () => {
     const findings = ask(planned('lemon', 'rose'), { owned: [tube('rose', 'on order')] })
-    expect(findings.map((f) => [f.code, f.weight])).toEqual([['not-owned', 'in the way'], ['on-order', 'worth a look'], ['places-left', 'note']])
+    expect(findings.map((f) => [f.code, f.weight])).toEqual([
+      ['not-owned', 'in the way'],
+      ['on-order', 'worth a look'],
+      ['places-left', 'note'],
+    ])
   })
 
   it('says when another paint lies in a place, a paint is planned twice, a primary is missing', () => {

@@ -12,7 +12,18 @@ export type Remedy =
   | { kind: 'go-to-step'; step: 'choose' | 'arrange' | 'fill' | 'key'; words: string }
 
 export interface Finding {
-  code: 'places-left' | 'full' | 'not-owned' | 'on-order' | 'near-twins' | 'fugitive' | 'no-dark' | 'family-missing' | 'differs-from-fill' | 'twice-planned' | 'no-swatch'
+  code:
+    | 'places-left'
+    | 'full'
+    | 'not-owned'
+    | 'on-order'
+    | 'near-twins'
+    | 'fugitive'
+    | 'no-dark'
+    | 'family-missing'
+    | 'differs-from-fill'
+    | 'twice-planned'
+    | 'no-swatch'
   weight: 'note' | 'worth a look' | 'in the way'
   message: string
   remedy?: Remedy
@@ -26,7 +37,10 @@ export interface PaletteQuestion {
   state: PaletteState
 }
 
-interface Planned { placeId: string; view: PaintView }
+interface Planned {
+  placeId: string
+  view: PaintView
+}
 
 /** Two paints closer than this at masstone and at wash do the same work in a palette (judgement). */
 const TWINS_BELOW = 5
@@ -37,11 +51,18 @@ const DEEP_DARK = 28
 export function findingsOf(question: PaletteQuestion): Finding[] {
   const planned = plannedPaints(question)
   const all = [
-    ...supplyFindings(question, planned), ...differsFromFill(question, planned), ...twins(planned),
-    ...permanence(planned), ...gaps(planned), ...room(question, planned),
+    ...supplyFindings(question, planned),
+    ...differsFromFill(question, planned),
+    ...twins(planned),
+    ...permanence(planned),
+    ...gaps(planned),
+    ...room(question, planned),
   ]
   const rank = { 'in the way': 0, 'worth a look': 1, note: 2 }
-  return all.map((f, i) => ({ f, i })).sort((p, q) => rank[p.f.weight] - rank[q.f.weight] || p.i - q.i).map(({ f }) => f)
+  return all
+    .map((f, i) => ({ f, i }))
+    .sort((p, q) => rank[p.f.weight] - rank[q.f.weight] || p.i - q.i)
+    .map(({ f }) => f)
 }
 
 function plannedPaints({ palette, paints }: PaletteQuestion): Planned[] {
@@ -57,8 +78,16 @@ function supplyFindings({ items }: PaletteQuestion, planned: Planned[]): Finding
     const { name } = view.paint
     const remedy: Remedy = { kind: 'show-paint', paintId: view.paint.id, words: 'Show the paint' }
     if (owned.some((i) => i.supply === 'open' || i.supply === 'sealed')) return []
-    if (owned.some((i) => i.supply === 'on order')) return [{ code: 'on-order', weight: 'worth a look', message: `${name} (${placeId}) is still on order.`, remedy }]
-    return [{ code: 'not-owned', weight: 'in the way', message: `Nothing to fill ${placeId} from: no tube of ${name} is at hand.`, remedy }]
+    if (owned.some((i) => i.supply === 'on order'))
+      return [{ code: 'on-order', weight: 'worth a look', message: `${name} (${placeId}) is still on order.`, remedy }]
+    return [
+      {
+        code: 'not-owned',
+        weight: 'in the way',
+        message: `Nothing to fill ${placeId} from: no tube of ${name} is at hand.`,
+        remedy,
+      },
+    ]
   })
 }
 
@@ -71,24 +100,46 @@ function differsFromFill({ palette, paints, state }: PaletteQuestion, planned: P
   })
   const [first] = differing
   if (!first || planned.length === 0) return []
-  const message = differing.length === 1 ? `${first.name} lies in ${first.id}, the plan says otherwise.` : `In ${differing.length} places lies another paint than planned.`
-  return [{ code: 'differs-from-fill', weight: 'worth a look', message, remedy: { kind: 'show-place', placeId: first.id, words: `Show ${first.id}` } }]
+  const message =
+    differing.length === 1
+      ? `${first.name} lies in ${first.id}, the plan says otherwise.`
+      : `In ${differing.length} places lies another paint than planned.`
+  return [
+    {
+      code: 'differs-from-fill',
+      weight: 'worth a look',
+      message,
+      remedy: { kind: 'show-place', placeId: first.id, words: `Show ${first.id}` },
+    },
+  ]
 }
 
 function twins(planned: Planned[]): Finding[] {
-  return planned.flatMap((one, i) => planned.slice(i + 1).flatMap<Finding>((other) => {
-    const remedy: Remedy = { kind: 'show-place', placeId: other.placeId, words: `Show ${other.placeId}` }
-    if (one.view.paint.id === other.view.paint.id) return [{ code: 'twice-planned', weight: 'note', message: `${one.view.paint.name} is planned twice: ${one.placeId} and ${other.placeId}.`, remedy }]
-    const difference = twinDifference(one.view, other.view)
-    if (difference === undefined || difference >= TWINS_BELOW) return []
-    const message = `${one.view.paint.name} (${one.placeId}) and ${other.view.paint.name} (${other.placeId}) are near twins: ${differenceInWords(difference)} difference, ${difference.toFixed(1)}.`
-    return [{ code: 'near-twins', weight: 'worth a look', message, remedy }]
-  }))
+  return planned.flatMap((one, i) =>
+    planned.slice(i + 1).flatMap<Finding>((other) => {
+      const remedy: Remedy = { kind: 'show-place', placeId: other.placeId, words: `Show ${other.placeId}` }
+      if (one.view.paint.id === other.view.paint.id)
+        return [
+          {
+            code: 'twice-planned',
+            weight: 'note',
+            message: `${one.view.paint.name} is planned twice: ${one.placeId} and ${other.placeId}.`,
+            remedy,
+          },
+        ]
+      const difference = twinDifference(one.view, other.view)
+      if (difference === undefined || difference >= TWINS_BELOW) return []
+      const message = `${one.view.paint.name} (${one.placeId}) and ${other.view.paint.name} (${other.placeId}) are near twins: ${differenceInWords(difference)} difference, ${difference.toFixed(1)}.`
+      return [{ code: 'near-twins', weight: 'worth a look', message, remedy }]
+    }),
+  )
 }
 
 /** The larger of the differences at masstone and at wash; undefined without common swatches. */
 export function twinDifference(one: PaintView, other: PaintView): number | undefined {
-  const differences = (['masstone', 'wash'] as const).flatMap((s) => (one[s] && other[s] ? [colourDifference(one[s], other[s])] : []))
+  const differences = (['masstone', 'wash'] as const).flatMap((s) =>
+    one[s] && other[s] ? [colourDifference(one[s], other[s])] : [],
+  )
   return differences.length ? Math.max(...differences) : undefined
 }
 
@@ -96,7 +147,9 @@ function permanence(planned: Planned[]): Finding[] {
   return planned
     .filter(({ view }) => view.paint.lightfastness === 'fugitive' || view.paint.lightfastness === 'poor')
     .map(({ placeId, view }) => ({
-      code: 'fugitive', weight: 'worth a look', message: `${view.paint.name} (${placeId}) fades: lightfastness ${view.paint.lightfastness}.`,
+      code: 'fugitive',
+      weight: 'worth a look',
+      message: `${view.paint.name} (${placeId}) fades: lightfastness ${view.paint.lightfastness}.`,
       remedy: { kind: 'show-place', placeId, words: `Show ${placeId}` },
     }))
 }
@@ -106,9 +159,21 @@ function gaps(planned: Planned[]): Finding[] {
   const findings: Finding[] = []
   const remedy: Remedy = { kind: 'go-to-step', step: 'choose', words: 'Look in the drawer' }
   const lowest = Math.min(...planned.map(({ view }) => view.masstone?.L ?? Infinity))
-  if (Number.isFinite(lowest) && lowest > DEEP_DARK) findings.push({ code: 'no-dark', weight: 'worth a look', message: `No deep dark: the lowest value is L* ${lowest.toFixed(0)}.`, remedy })
+  if (Number.isFinite(lowest) && lowest > DEEP_DARK)
+    findings.push({
+      code: 'no-dark',
+      weight: 'worth a look',
+      message: `No deep dark: the lowest value is L* ${lowest.toFixed(0)}.`,
+      remedy,
+    })
   const missing = (['yellow', 'red', 'blue'] as const).filter((f) => !planned.some(({ view }) => view.family === f))
-  if (missing.length) findings.push({ code: 'family-missing', weight: 'worth a look', message: `No ${missing.join(', no ')} yet.`, remedy })
+  if (missing.length)
+    findings.push({
+      code: 'family-missing',
+      weight: 'worth a look',
+      message: `No ${missing.join(', no ')} yet.`,
+      remedy,
+    })
   return findings
 }
 
@@ -118,5 +183,11 @@ function room({ palette }: PaletteQuestion, planned: Planned[]): Finding[] {
   const left = total - planned.length - reserved
   const kept = reserved ? `, ${reserved} reserved` : ''
   if (left > 0) return [{ code: 'places-left', weight: 'note', message: `${left} of ${total} places left${kept}.` }]
-  return [{ code: 'full', weight: 'note', message: reserved ? `No place left: ${planned.length} planned${kept}.` : `All ${total} places are planned.` }]
+  return [
+    {
+      code: 'full',
+      weight: 'note',
+      message: reserved ? `No place left: ${planned.length} planned${kept}.` : `All ${total} places are planned.`,
+    },
+  ]
 }

@@ -21,7 +21,12 @@ export function ciede2000(L1: number, a1: number, b1: number, L2: number, a2: nu
   const h = meanHue(h1, h2, grey)
   const C = (C1 + C2) / 2
   const l50 = ((L1 + L2) / 2 - 50) ** 2
-  const T = 1 - 0.17 * Math.cos((h - 30) * RAD) + 0.24 * Math.cos(2 * h * RAD) + 0.32 * Math.cos((3 * h + 6) * RAD) - 0.2 * Math.cos((4 * h - 63) * RAD)
+  const T =
+    1 -
+    0.17 * Math.cos((h - 30) * RAD) +
+    0.24 * Math.cos(2 * h * RAD) +
+    0.32 * Math.cos((3 * h + 6) * RAD) -
+    0.2 * Math.cos((4 * h - 63) * RAD)
   const C7 = C ** 7
   const RT = -2 * Math.sqrt(C7 / (C7 + POW_25_7)) * Math.sin(60 * Math.exp(-(((h - 275) / 25) ** 2)) * RAD)
   const l = dL / (1 + (0.015 * l50) / Math.sqrt(20 + l50))

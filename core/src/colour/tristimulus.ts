@@ -3,7 +3,11 @@ import { BANDS } from './bands'
 import { X_WEIGHTS, Y_WEIGHTS, Z_WEIGHTS } from './observer.generated'
 
 /** Tristimulus values under D65, 2 degree observer, Y = 100 for a perfect white. */
-export interface Xyz { X: number; Y: number; Z: number }
+export interface Xyz {
+  X: number
+  Y: number
+  Z: number
+}
 
 const WX = Float64Array.from(X_WEIGHTS)
 const WY = Float64Array.from(Y_WEIGHTS)

@@ -51,15 +51,28 @@ export function* readCollection(text: string): Generator<ReadProgress, Result<Co
   try {
     raw = JSON.parse(text)
   } catch {
-    return fail('not-json', text.includes('\u0000') ? 'This is not a text file.' : 'The file is not valid JSON: it may be cut short or of another kind.')
+    return fail(
+      'not-json',
+      text.includes('\u0000')
+        ? 'This is not a text file.'
+        : 'The file is not valid JSON: it may be cut short or of another kind.',
+    )
   }
-  if (!isRecord(raw) || raw.format !== FILE_FORMAT) return fail('not-a-collection', 'This is JSON, but not a Juxtachrome collection.')
-  if (typeof raw.schema !== 'number' || raw.schema > FILE_SCHEMA) return fail('from-newer-version', `The file has schema ${String(raw.schema).slice(0, 20)}; this Juxtachrome reads up to ${FILE_SCHEMA}. Nothing was changed.`)
+  if (!isRecord(raw) || raw.format !== FILE_FORMAT)
+    return fail('not-a-collection', 'This is JSON, but not a Juxtachrome collection.')
+  if (typeof raw.schema !== 'number' || raw.schema > FILE_SCHEMA)
+    return fail(
+      'from-newer-version',
+      `The file has schema ${String(raw.schema).slice(0, 20)}; this Juxtachrome reads up to ${FILE_SCHEMA}. Nothing was changed.`,
+    )
   if (!isRecord(raw.documents)) return fail('not-a-collection', 'The file holds no documents.')
   return yield* readDocuments(raw.documents, Array.isArray(raw.unreadable) ? raw.unreadable : [])
 }
 
-function* readDocuments(tables: Record<string, unknown>, before: unknown[]): Generator<ReadProgress, Result<Collection>> {
+function* readDocuments(
+  tables: Record<string, unknown>,
+  before: unknown[],
+): Generator<ReadProgress, Result<Collection>> {
   const documents = noDocuments()
   const unreadable: Unreadable[] = []
   const of = KIND_NAMES.reduce((n, k) => n + (Array.isArray(tables[k]) ? (tables[k] as unknown[]).length : 0), 0)
@@ -71,7 +84,12 @@ function* readDocuments(tables: Record<string, unknown>, before: unknown[]): Gen
     for (const row of rows) {
       const loaded = loadDocument(kind, row)
       if (loaded.ok) {
-        if (ids.has(loaded.value.id)) return fail('twice-the-same-id', `Two ${KINDS[kind].word} documents have the id ${loaded.value.id}. Nothing was changed.`, loaded.value.id)
+        if (ids.has(loaded.value.id))
+          return fail(
+            'twice-the-same-id',
+            `Two ${KINDS[kind].word} documents have the id ${loaded.value.id}. Nothing was changed.`,
+            loaded.value.id,
+          )
         ids.add(loaded.value.id)
         ;(documents[kind] as unknown[]).push(loaded.value)
       } else unreadable.push({ kind, raw: row, problem: loaded.error })
@@ -94,7 +112,11 @@ function brokenCorrection({ journal }: Documents): Problem | undefined {
   const types = new Map(journal.map((e) => [e.id, e.type]))
   for (const entry of journal) {
     if (entry.type !== 'correction' || types.get(entry.corrects) !== 'correction') continue
-    return { code: 'broken-correction', message: `Journal entry ${entry.id} corrects a correction. Nothing was changed.`, where: entry.id }
+    return {
+      code: 'broken-correction',
+      message: `Journal entry ${entry.id} corrects a correction. Nothing was changed.`,
+      where: entry.id,
+    }
   }
   return undefined
 }

@@ -51,7 +51,8 @@ function mergeValue(current: unknown, before: unknown, after: unknown): unknown 
 /** Deep equality of plain data; the order of keys and fields that are undefined do not count. */
 export function same(one: unknown, other: unknown): boolean {
   if (Object.is(one, other)) return true
-  if (Array.isArray(one) && Array.isArray(other)) return one.length === other.length && one.every((v, i) => same(v, other[i]))
+  if (Array.isArray(one) && Array.isArray(other))
+    return one.length === other.length && one.every((v, i) => same(v, other[i]))
   if (!isRecord(one) || !isRecord(other)) return false
   return [...new Set([...Object.keys(one), ...Object.keys(other)])].every((k) => same(one[k], other[k]))
 }

@@ -3,8 +3,7 @@ import { z } from 'zod'
 /** Field validators shared by all record kinds. Messages are shown beside the field. */
 export const Id = z.string().regex(/^[\w:.-]{1,64}$/, 'An id holds 1 to 64 letters, digits, - _ : or .')
 
-export const text = (longest: number) =>
-  z.string().max(longest, `At most ${longest} characters.`)
+export const text = (longest: number) => z.string().max(longest, `At most ${longest} characters.`)
 
 export const Name = z.string().trim().min(1, 'A name is needed.').max(120, 'At most 120 characters.')
 
@@ -20,7 +19,9 @@ export function isDay(text: string): boolean {
 }
 
 /** The moment of recording, ISO 8601 in UTC. */
-export const Instant = z.string().regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/, 'A moment such as 2026-05-14T09:30:00.000Z.')
+export const Instant = z
+  .string()
+  .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/, 'A moment such as 2026-05-14T09:30:00.000Z.')
 
 /** Millilitres; a studio bucket is the most that makes sense. */
 export const Volume = z.number('A number of millilitres.').min(0, 'Not below 0 ml.').max(5000, 'At most 5000 ml.')

@@ -7,7 +7,15 @@ export type ItemKind = (typeof ITEM_KINDS)[number]
 /** Whether there is any to paint with: exactly one of these holds. */
 export const SUPPLIES = ['on order', 'sealed', 'open', 'lent', 'empty'] as const
 /** What else is true of it: any number. */
-export const REMARKS = ['nearly empty', 'stiff', 'separated', 'cracked cap', 'saving it', 'using it up', 'label lost'] as const
+export const REMARKS = [
+  'nearly empty',
+  'stiff',
+  'separated',
+  'cracked cap',
+  'saving it',
+  'using it up',
+  'label lost',
+] as const
 export type Supply = (typeof SUPPLIES)[number]
 export type Remark = (typeof REMARKS)[number]
 

@@ -17,8 +17,12 @@ interface Kind<Schema extends z.ZodType = z.ZodType> {
   word: string
 }
 
-const kind = <S extends z.ZodType>(schema: S, version: number, word: string, migrations: Record<number, Migration> = {}): Kind<S> =>
-  ({ schema, version, word, migrations })
+const kind = <S extends z.ZodType>(
+  schema: S,
+  version: number,
+  word: string,
+  migrations: Record<number, Migration> = {},
+): Kind<S> => ({ schema, version, word, migrations })
 
 /** Every kind of document there is, under the name of its table. */
 export const KINDS = {
@@ -39,4 +43,11 @@ export const EDITABLE_KINDS = KIND_NAMES.filter((k): k is EditableKind => k !== 
 export type DocumentOf<K extends KindName> = z.infer<(typeof KINDS)[K]['schema']>
 export type Documents = { [K in KindName]: DocumentOf<K>[] }
 
-export const noDocuments = (): Documents => ({ paints: [], items: [], palettes: [], recipes: [], leftovers: [], journal: [] })
+export const noDocuments = (): Documents => ({
+  paints: [],
+  items: [],
+  palettes: [],
+  recipes: [],
+  leftovers: [],
+  journal: [],
+})

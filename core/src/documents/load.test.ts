@@ -7,7 +7,16 @@ const OLD: Partial<Record<KindName, Record<number, { was: Record<string, unknown
   items: {
     1: {
       was: { id: 'i', v: 1, paintId: 'p', kind: 'tube', millilitres: 15, state: 'stiff', shelf: 'top' },
-      is: { id: 'i', v: 2, paintId: 'p', kind: 'tube', millilitres: 15, supply: 'open', remarks: ['stiff'], shelf: 'top' },
+      is: {
+        id: 'i',
+        v: 2,
+        paintId: 'p',
+        kind: 'tube',
+        millilitres: 15,
+        supply: 'open',
+        remarks: ['stiff'],
+        shelf: 'top',
+      },
     },
   },
 }
@@ -20,24 +29,42 @@ describe('migrations', () => {
     expect(Object.keys(OLD[name] ?? {})).toEqual(from)
   })
 
-  it.each(Object.entries(OLD).flatMap(([name, versions]) => Object.entries(versions).map(([v, row]) => [name, v, row] as const)))('%s from version %s', (name, _v, { was, is }) => {
+  it.each(
+    Object.entries(OLD).flatMap(([name, versions]) =>
+      Object.entries(versions).map(([v, row]) => [name, v, row] as const),
+    ),
+  )('%s from version %s', (name, _v, { was, is }) => {
     const frozen = Object.freeze({ ...was })
     expect(loadDocument(name as KindName, frozen)).toEqual({ ok: true, value: is })
   })
 
   it('keeps a supply a supply', () => {
-    expect(loadDocument('items', { id: 'i', v: 1, paintId: 'p', kind: 'tube', millilitres: 5, state: 'lent' })).toMatchObject({ value: { supply: 'lent', remarks: [] } })
+    expect(
+      loadDocument('items', { id: 'i', v: 1, paintId: 'p', kind: 'tube', millilitres: 5, state: 'lent' }),
+    ).toMatchObject({ value: { supply: 'lent', remarks: [] } })
   })
 })
 
 describe('what cannot be loaded says why', () => {
   const paint = { id: 'p', v: 1, maker: '', name: 'Kelp', pigments: [] }
-  const code = (raw: unknown) => { const read = loadDocument('paints', raw); return read.ok ? 'ok' : read.error.code }
+  const code = (raw: unknown) => {
+    const read = loadDocument('paints', raw)
+    return read.ok ? 'ok' : read.error.code
+  }
   it.each([
-    [null, 'not-a-document'], [[], 'not-a-document'], ['paint', 'not-a-document'], [{ ...paint, v: undefined }, 'not-a-document'], [{ ...paint, v: 2 }, 'from-newer-version'],
-    [{ ...paint, v: 0 }, 'no-migration'], [{ ...paint, name: '' }, 'invalid-document'], [{ ...paint, name: 'x'.repeat(10_000) }, 'invalid-document'], [{ ...paint, pigments: ['blue'] }, 'invalid-document'],
-    [JSON.parse('{"id":"p","v":1,"maker":"","name":"K","pigments":[],"__proto__":{"polluted":1}}'), 'invalid-document'], [{ ...paint, extra: { constructor: 1 } }, 'invalid-document'],
-    [{ ...paint, masstone: { L: Number.NaN, a: 0, b: 0, source: 'typed' } }, 'invalid-document'], [paint, 'ok'],
+    [null, 'not-a-document'],
+    [[], 'not-a-document'],
+    ['paint', 'not-a-document'],
+    [{ ...paint, v: undefined }, 'not-a-document'],
+    [{ ...paint, v: 2 }, 'from-newer-version'],
+    [{ ...paint, v: 0 }, 'no-migration'],
+    [{ ...paint, name: '' }, 'invalid-document'],
+    [{ ...paint, name: 'x'.repeat(10_000) }, 'invalid-document'],
+    [{ ...paint, pigments: ['blue'] }, 'invalid-document'],
+    [JSON.parse('{"id":"p","v":1,"maker":"","name":"K","pigments":[],"__proto__":{"polluted":1}}'), 'invalid-document'],
+    [{ ...paint, extra: { constructor: 1 } }, 'invalid-document'],
+    [{ ...paint, masstone: { L: Number.NaN, a: 0, b: 0, source: 'typed' } }, 'invalid-document'],
+    [paint, 'ok'],
   ])('%#', (raw, expected) => expect(code(raw)).toBe(expected))
 
   it('refuses endless nesting', () => {
@@ -47,6 +74,8 @@ describe('what cannot be loaded says why', () => {
   })
 
   it('keeps fields it does not know', () => {
-    expect(loadDocument('paints', { ...paint, fromTomorrow: { a: [1] } })).toMatchObject({ value: { fromTomorrow: { a: [1] } } })
+    expect(loadDocument('paints', { ...paint, fromTomorrow: { a: [1] } })).toMatchObject({
+      value: { fromTomorrow: { a: [1] } },
+    })
   })
 })

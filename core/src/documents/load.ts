@@ -17,16 +17,25 @@ export function loadDocument<K extends KindName>(name: K, raw: unknown): Result<
   const where = typeof raw.id === 'string' ? raw.id.slice(0, 64) : undefined
   const unsafe = unsafeKey(raw)
   if (unsafe) return fail('invalid-document', `This ${word} cannot be read: ${unsafe}.`, where)
-  if (typeof raw.v !== 'number' || !Number.isInteger(raw.v)) return fail('not-a-document', `A ${word} lacks its version number.`, where)
-  if (raw.v > version) return fail('from-newer-version', `This ${word} was written by a newer Juxtachrome (version ${raw.v}; this one reads up to ${version}).`, where)
+  if (typeof raw.v !== 'number' || !Number.isInteger(raw.v))
+    return fail('not-a-document', `A ${word} lacks its version number.`, where)
+  if (raw.v > version)
+    return fail(
+      'from-newer-version',
+      `This ${word} was written by a newer Juxtachrome (version ${raw.v}; this one reads up to ${version}).`,
+      where,
+    )
   let current = raw
   for (let from = raw.v; from < version; from += 1) {
     const migrate = (migrations as Record<number, (old: Record<string, unknown>) => Record<string, unknown>>)[from]
-    if (!migrate) return fail('no-migration', `This ${word} is of version ${from}, which cannot be read any more.`, where)
+    if (!migrate)
+      return fail('no-migration', `This ${word} is of version ${from}, which cannot be read any more.`, where)
     current = migrate(current)
   }
   const parsed = schema.safeParse(current)
-  return parsed.success ? ok(parsed.data as DocumentOf<K>) : fail('invalid-document', `This ${word} cannot be read: ${firstIssue(parsed.error)}`, where)
+  return parsed.success
+    ? ok(parsed.data as DocumentOf<K>)
+    : fail('invalid-document', `This ${word} cannot be read: ${firstIssue(parsed.error)}`, where)
 }
 
 /** The first complaint of a validator, with the field it concerns. */
@@ -51,4 +60,5 @@ function unsafeKey(value: unknown, depth = 0): string | undefined {
 export const isRecord = (value: unknown): value is Record<string, unknown> =>
   typeof value === 'object' && value !== null && !Array.isArray(value)
 
-const describe = (value: unknown) => (value === null ? 'nothing' : Array.isArray(value) ? 'a list' : `a ${typeof value}`)
+const describe = (value: unknown) =>
+  value === null ? 'nothing' : Array.isArray(value) ? 'a list' : `a ${typeof value}`

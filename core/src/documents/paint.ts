@@ -47,7 +47,9 @@ export const Paint = z.looseObject({
   /** Tells two paints of one name apart, before and after a reformulation. */
   formula: text(60).optional(),
   /** Colour Index generic names in the Index's form, as on the label. */
-  pigments: z.array(z.string().regex(/^[PNBSA](Br|Bk|[YORVBGWM])\d{1,3}(:\d{1,2})?$/, 'A code such as PB15:3.')).max(12),
+  pigments: z
+    .array(z.string().regex(/^[PNBSA](Br|Bk|[YORVBGWM])\d{1,3}(:\d{1,2})?$/, 'A code such as PB15:3.'))
+    .max(12),
   series: text(12).optional(),
   grade: z.enum(GRADES).optional(),
   masstone: Swatch.optional(),

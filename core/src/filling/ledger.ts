@@ -13,7 +13,10 @@ export interface ItemAccount {
   measured?: { day: string; millilitres: number; drawnSince: number }
 }
 
-interface PaletteAccount { events: Effective[]; state: PaletteState }
+interface PaletteAccount {
+  events: Effective[]
+  state: PaletteState
+}
 
 const NO_ACCOUNT: ItemAccount = { events: [], drawn: 0 }
 
@@ -33,7 +36,10 @@ export class Ledger {
       this.journal.add(entry)
       ids.add(entry.type === 'event' ? entry.id : entry.corrects)
     }
-    const effective = [...ids].map((id) => this.journal.get(id)).filter((e) => e !== null).sort(byTime)
+    const effective = [...ids]
+      .map((id) => this.journal.get(id))
+      .filter((e) => e !== null)
+      .sort(byTime)
     this.#enterAll(effective)
   }
 
@@ -69,7 +75,8 @@ export class Ledger {
   /** Into an empty ledger, in order of time. */
   #enterAll(effective: readonly Effective[]) {
     for (const [id, events] of grouped(effective, itemOf)) this.#items.set(id, accountOf(events))
-    for (const [id, events] of grouped(effective, paletteOf)) this.#palettes.set(id, { events, state: stateAfter(events) })
+    for (const [id, events] of grouped(effective, paletteOf))
+      this.#palettes.set(id, { events, state: stateAfter(events) })
   }
 
   #enter(effective: Effective) {
@@ -84,13 +91,17 @@ export class Ledger {
     if (paletteId !== undefined) {
       const { events, state } = this.#palettes.get(paletteId) ?? { events: [], state: {} }
       const at = insertByTime(events, effective)
-      this.#palettes.set(paletteId, { events, state: at === events.length - 1 ? afterEvent(state, effective) : stateAfter(events) })
+      this.#palettes.set(paletteId, {
+        events,
+        state: at === events.length - 1 ? afterEvent(state, effective) : stateAfter(events),
+      })
     }
   }
 
   #withdraw({ entryId, event }: Effective) {
     const itemId = itemOf(event)
-    if (itemId !== undefined) this.#items.set(itemId, accountOf(this.account(itemId).events.filter((e) => e.entryId !== entryId)))
+    if (itemId !== undefined)
+      this.#items.set(itemId, accountOf(this.account(itemId).events.filter((e) => e.entryId !== entryId)))
     const paletteId = paletteOf(event)
     if (paletteId !== undefined) {
       const events = (this.#palettes.get(paletteId)?.events ?? []).filter((e) => e.entryId !== entryId)
@@ -99,7 +110,10 @@ export class Ledger {
   }
 }
 
-function grouped(effective: readonly Effective[], keyOf: (event: Event) => string | undefined): Map<string, Effective[]> {
+function grouped(
+  effective: readonly Effective[],
+  keyOf: (event: Event) => string | undefined,
+): Map<string, Effective[]> {
   const groups = new Map<string, Effective[]>()
   for (const one of effective) {
     const key = keyOf(one.event)
@@ -114,14 +128,17 @@ function grouped(effective: readonly Effective[], keyOf: (event: Event) => strin
 const itemOf = (event: Event) => (event.kind === 'fill' || event.kind === 'measure' ? event.itemId : undefined)
 const paletteOf = (event: Event) => (event.kind === 'measure' ? undefined : event.paletteId)
 
-const accountOf = (events: readonly Effective[]): ItemAccount => events.reduce((account, e) => accountAfter(account, e, events), { ...NO_ACCOUNT, events })
+const accountOf = (events: readonly Effective[]): ItemAccount =>
+  events.reduce((account, e) => accountAfter(account, e, events), { ...NO_ACCOUNT, events })
 
 function accountAfter(account: ItemAccount, { event }: Effective, events: readonly Effective[]): ItemAccount {
-  if (event.kind === 'measure') return { ...account, events, measured: { day: event.day, millilitres: event.millilitres, drawnSince: 0 } }
+  if (event.kind === 'measure')
+    return { ...account, events, measured: { day: event.day, millilitres: event.millilitres, drawnSince: 0 } }
   if (event.kind !== 'fill') return { ...account, events }
   const { measured } = account
   return {
-    events, drawn: round(account.drawn + event.millilitres),
+    events,
+    drawn: round(account.drawn + event.millilitres),
     ...(measured ? { measured: { ...measured, drawnSince: round(measured.drawnSince + event.millilitres) } } : {}),
   }
 }
@@ -145,7 +162,5 @@ export function balanceOf(item: Pick<Item, 'millilitres'>, account: ItemAccount)
 
 /** The fills drawn from an item, newest first. */
 export function fillsFrom(account: ItemAccount): { entryId: string; event: FillEvent }[] {
-  return account.events
-    .flatMap(({ entryId, event }) => (event.kind === 'fill' ? [{ entryId, event }] : []))
-    .reverse()
+  return account.events.flatMap(({ entryId, event }) => (event.kind === 'fill' ? [{ entryId, event }] : [])).reverse()
 }

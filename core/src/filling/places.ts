@@ -86,7 +86,10 @@ function enter(draft: Draft, { entryId, event }: Effective): void {
 function poured(place: PlaceState, layer: Layer): PlaceState {
   const dryFrom = daysAfter(layer.day, layer.dryingDays)
   if (!place.content) return entered(place, { content: { layers: [layer], dryFrom }, since: layer.day })
-  return present(place, { layers: [...place.content.layers, layer], dryFrom: dryFrom > place.content.dryFrom ? dryFrom : place.content.dryFrom })
+  return present(place, {
+    layers: [...place.content.layers, layer],
+    dryFrom: dryFrom > place.content.dryFrom ? dryFrom : place.content.dryFrom,
+  })
 }
 
 function entered(place: PlaceState, stay: Stay): PlaceState {

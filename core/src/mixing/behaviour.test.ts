@@ -10,30 +10,83 @@ const paint = (name: string, ...pigments: string[]): Paint => ({ id: name, v: 1,
 describe('behaviour', () => {
   it("the artist's own word comes before the reference, which is said to be assumed", () => {
     expect(propertiesOf(paint('Ultramarine', 'PB29')).granulation).toEqual({ value: 'granulating', from: 'assumed' })
-    expect(propertiesOf({ ...paint('Fine ultramarine', 'PB29'), granulation: 'smooth' }).granulation).toEqual({ value: 'smooth', from: 'recorded' })
+    expect(propertiesOf({ ...paint('Fine ultramarine', 'PB29'), granulation: 'smooth' }).granulation).toEqual({
+      value: 'smooth',
+      from: 'recorded',
+    })
     expect(propertiesOf(paint('Sap green', 'PG7', 'PY150')).staining?.value).toBe('stains strongly')
     expect(propertiesOf(paint('Nothing known'))).toEqual({})
   })
 
   it('ultramarine settles out of phthalo blue; two smooth paints do not separate; a trace does not count', () => {
-    const [ultramarine, phthalo, rose] = [paint('Ultramarine', 'PB29'), paint('Phthalo blue', 'PB15:3'), paint('Rose', 'PV19')]
-    expect(behaviourOfMixture([{ paint: ultramarine, share: 0.6 }, { paint: phthalo, share: 0.4 }])).toMatchObject({ granulation: 'granulating', separates: expect.stringContaining('Ultramarine may settle') as string })
-    expect(behaviourOfMixture([{ paint: rose, share: 0.5 }, { paint: phthalo, share: 0.5 }]).separates).toBeUndefined()
-    expect(behaviourOfMixture([{ paint: ultramarine, share: 0.05 }, { paint: phthalo, share: 0.95 }]).granulation).toBe('smooth')
-    expect(behaviourOfMixture([{ paint: paint('Alizarin', 'PR83'), share: 0.1 }, { paint: phthalo, share: 0.9 }]).lightfastness).toBe('poor')
+    const [ultramarine, phthalo, rose] = [
+      paint('Ultramarine', 'PB29'),
+      paint('Phthalo blue', 'PB15:3'),
+      paint('Rose', 'PV19'),
+    ]
+    expect(
+      behaviourOfMixture([
+        { paint: ultramarine, share: 0.6 },
+        { paint: phthalo, share: 0.4 },
+      ]),
+    ).toMatchObject({
+      granulation: 'granulating',
+      separates: expect.stringContaining('Ultramarine may settle') as string,
+    })
+    expect(
+      behaviourOfMixture([
+        { paint: rose, share: 0.5 },
+        { paint: phthalo, share: 0.5 },
+      ]).separates,
+    ).toBeUndefined()
+    expect(
+      behaviourOfMixture([
+        { paint: ultramarine, share: 0.05 },
+        { paint: phthalo, share: 0.95 },
+      ]).granulation,
+    ).toBe('smooth')
+    expect(
+      behaviourOfMixture([
+        { paint: paint('Alizarin', 'PR83'), share: 0.1 },
+        { paint: phthalo, share: 0.9 },
+      ]).lightfastness,
+    ).toBe('poor')
   })
 })
 
 describe('two samples side by side', () => {
-  const sample = (name: string, L: number, extra = {}) => ({ name, masstone: labD65(L, 10, -40), wash: labD65(60, 2, -30), pigments: ['PB29'], ...extra })
+  const sample = (name: string, L: number, extra = {}) => ({
+    name,
+    masstone: labD65(L, 10, -40),
+    wash: labD65(60, 2, -30),
+    pigments: ['PB29'],
+    ...extra,
+  })
   it('says what differs in words with the number behind it', () => {
-    const c = compareSamples(sample('One', 25, { granulation: 'granulating', pricePerMl: { minor: 60, currency: 'EUR' } }), sample('Other', 40, { granulation: 'smooth', pricePerMl: { minor: 90, currency: 'EUR' } }))
-    expect(c.lines).toEqual(expect.arrayContaining([expect.stringMatching(/^masstone: large|^masstone: clear/), 'wash: hardly visible, 0.0', 'One goes darker: L* 25 against 40', 'shared: PB29', 'granulating against smooth', '0.60 EUR against 0.90 EUR a ml']))
+    const c = compareSamples(
+      sample('One', 25, { granulation: 'granulating', pricePerMl: { minor: 60, currency: 'EUR' } }),
+      sample('Other', 40, { granulation: 'smooth', pricePerMl: { minor: 90, currency: 'EUR' } }),
+    )
+    expect(c.lines).toEqual(
+      expect.arrayContaining([
+        expect.stringMatching(/^masstone: large|^masstone: clear/),
+        'wash: hardly visible, 0.0',
+        'One goes darker: L* 25 against 40',
+        'shared: PB29',
+        'granulating against smooth',
+        '0.60 EUR against 0.90 EUR a ml',
+      ]),
+    )
     expect(c.missed).toContain('You would miss One')
   })
   it('would you miss it?', () => {
     expect(compareSamples(sample('One', 25), sample('Other', 25)).missed).toContain('hardly miss One')
-    expect(compareSamples(sample('One', 25, { staining: 'lifts clean' }), sample('Other', 25, { staining: 'stains strongly' })).missed).toContain('only how it behaves')
+    expect(
+      compareSamples(
+        sample('One', 25, { staining: 'lifts clean' }),
+        sample('Other', 25, { staining: 'stains strongly' }),
+      ).missed,
+    ).toContain('only how it behaves')
     expect(compareSamples(sample('One', 25), { name: 'Other', pigments: [] }).missed).toContain('cannot be said')
   })
 })

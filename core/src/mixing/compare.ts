@@ -32,7 +32,8 @@ const NEAR = 7
 
 /** What differs between two samples, in words with the numbers behind them. */
 export function compareSamples(one: Sample, other: Sample): Comparison {
-  const off = (which: 'masstone' | 'wash') => (one[which] && other[which] ? colourDifference(one[which], other[which]) : undefined)
+  const off = (which: 'masstone' | 'wash') =>
+    one[which] && other[which] ? colourDifference(one[which], other[which]) : undefined
   const [masstone, wash] = [off('masstone'), off('wash')]
   const shared = one.pigments.filter((c) => other.pigments.includes(c))
   const colours = [
@@ -40,17 +41,38 @@ export function compareSamples(one: Sample, other: Sample): Comparison {
     ...(wash === undefined ? [] : [`wash: ${differenceInWords(wash)}, ${wash.toFixed(1)}`]),
   ]
   const behaviours = (['transparency', 'staining', 'granulation', 'lightfastness'] as const)
-    .filter((b) => one[b] && other[b] && one[b] !== other[b]).map((b) => (b === 'lightfastness' ? `lightfastness ${one[b]} against ${other[b]}` : `${one[b]} against ${other[b]}`))
+    .filter((b) => one[b] && other[b] && one[b] !== other[b])
+    .map((b) =>
+      b === 'lightfastness' ? `lightfastness ${one[b]} against ${other[b]}` : `${one[b]} against ${other[b]}`,
+    )
   const lines = [
     ...colours,
-    ...(one.pigments.length && other.pigments.length ? [shared.length ? `shared: ${shared.join(', ')}` : 'no pigment in common'] : []),
-    ...leans(one, other), ...values(one, other), ...behaviours, ...prices(one, other),
+    ...(one.pigments.length && other.pigments.length
+      ? [shared.length ? `shared: ${shared.join(', ')}` : 'no pigment in common']
+      : []),
+    ...leans(one, other),
+    ...values(one, other),
+    ...behaviours,
+    ...prices(one, other),
   ]
-  return { ...(masstone === undefined ? {} : { masstone }), ...(wash === undefined ? {} : { wash }), lines, missed: missed(one, other, [masstone, wash].filter((d) => d !== undefined), behaviours) }
+  return {
+    ...(masstone === undefined ? {} : { masstone }),
+    ...(wash === undefined ? {} : { wash }),
+    lines,
+    missed: missed(
+      one,
+      other,
+      [masstone, wash].filter((d) => d !== undefined),
+      behaviours,
+    ),
+  }
 }
 
 function leans(one: Sample, other: Sample): string[] {
-  const words = (s: Sample) => { const lean = leanOf(s); return lean && leanInWords(lean) }
+  const words = (s: Sample) => {
+    const lean = leanOf(s)
+    return lean && leanInWords(lean)
+  }
   const [p, q] = [words(one), words(other)]
   if (!p || !q) return []
   return [p === q ? `both ${p}` : `${one.name}: ${p}; ${other.name}: ${q}`]
@@ -70,8 +92,11 @@ function prices({ pricePerMl: p }: Sample, { pricePerMl: q }: Sample): string[] 
 function missed(one: Sample, other: Sample, differences: readonly number[], behaviours: readonly string[]): string {
   if (differences.length === 0) return `Would you miss ${one.name}? Without swatches of both it cannot be said.`
   const worst = Math.max(...differences)
-  if (worst < SAME_WORK && behaviours.length === 0) return `You would hardly miss ${one.name}: the same colour and behaviour (${worst.toFixed(1)}).`
-  if (worst < SAME_WORK) return `You would not miss the colour of ${one.name} (${worst.toFixed(1)}), only how it behaves: ${behaviours.join('; ')}.`
-  if (worst < NEAR) return `You might miss ${one.name} in careful work: near, but ${differenceInWords(worst)} (${worst.toFixed(1)}).`
+  if (worst < SAME_WORK && behaviours.length === 0)
+    return `You would hardly miss ${one.name}: the same colour and behaviour (${worst.toFixed(1)}).`
+  if (worst < SAME_WORK)
+    return `You would not miss the colour of ${one.name} (${worst.toFixed(1)}), only how it behaves: ${behaviours.join('; ')}.`
+  if (worst < NEAR)
+    return `You might miss ${one.name} in careful work: near, but ${differenceInWords(worst)} (${worst.toFixed(1)}).`
   return `You would miss ${one.name}: a ${worst < 25 ? `${differenceInWords(worst)} difference` : 'different colour'} (${worst.toFixed(1)}).`
 }

@@ -40,7 +40,13 @@ export function thickFilm(K: number, S: number): number {
 }
 
 /** Measured reflectance of a film over white paper, per band, 0..1. */
-export function filmOnPaper(K: ArrayLike<number>, S: ArrayLike<number>, load: number, paper = PAPER, into = new Float64Array(K.length)): Float64Array {
+export function filmOnPaper(
+  K: ArrayLike<number>,
+  S: ArrayLike<number>,
+  load: number,
+  paper = PAPER,
+  into = new Float64Array(K.length),
+): Float64Array {
   const ground = insideOf(paper)
   for (let i = 0; i < into.length; i += 1) into[i] = outsideOf(filmOver(K[i]!, S[i]!, load, ground))
   return into

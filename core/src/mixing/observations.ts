@@ -28,14 +28,25 @@ const DOUBT = 0.25
  *
  * @returns undefined when no note holds exactly these paints.
  */
-export function correctionFor(parts: readonly { id?: string; optics: Optics; parts: number }[], observations: readonly Observation[]): Correction | undefined {
+export function correctionFor(
+  parts: readonly { id?: string; optics: Optics; parts: number }[],
+  observations: readonly Observation[],
+): Correction | undefined {
   const own = parts.filter((p) => p.parts > 0)
   if (own.length < 2 || own.some((p) => p.id === undefined)) return undefined
   const optics = new Map(own.map((p) => [p.id!, p.optics]))
   const asked = logShares(own.map((p) => ({ id: p.id!, parts: p.parts })))
-  const alike = observations.filter((o) => o.paints.length === optics.size && o.paints.every((p) => optics.has(p.id) && p.parts > 0) && (o.masstone ?? o.wash))
+  const alike = observations.filter(
+    (o) =>
+      o.paints.length === optics.size &&
+      o.paints.every((p) => optics.has(p.id) && p.parts > 0) &&
+      (o.masstone ?? o.wash),
+  )
   if (alike.length === 0) return undefined
-  const sums: Record<'masstone' | 'wash', { shift: Shift; weight: number }> = { masstone: { shift: [0, 0, 0], weight: 0 }, wash: { shift: [0, 0, 0], weight: 0 } }
+  const sums: Record<'masstone' | 'wash', { shift: Shift; weight: number }> = {
+    masstone: { shift: [0, 0, 0], weight: 0 },
+    wash: { shift: [0, 0, 0], weight: 0 },
+  }
   for (const note of alike) {
     const mixed = mixOptics(note.paints.map((p) => ({ optics: optics.get(p.id)!, parts: p.parts })))
     if (!mixed.ok) continue
@@ -48,12 +59,19 @@ export function correctionFor(parts: readonly { id?: string; optics: Optics; par
       if (!seen) continue
       const sum = sums[which]
       sum.weight += weight
-      ;(['L', 'a', 'b'] as const).forEach((c, i) => { sum.shift[i]! += weight * (seen[c] - model[which][c]) })
+      ;(['L', 'a', 'b'] as const).forEach((c, i) => {
+        sum.shift[i]! += weight * (seen[c] - model[which][c])
+      })
     }
   }
   const mean = ({ shift, weight }: { shift: Shift; weight: number }) => shift.map((s) => s / (weight + DOUBT)) as Shift
   const weight = Math.max(sums.masstone.weight, sums.wash.weight)
-  return { masstone: mean(sums.masstone), wash: mean(sums.wash), count: alike.length, weight: weight / (weight + DOUBT) }
+  return {
+    masstone: mean(sums.masstone),
+    wash: mean(sums.wash),
+    count: alike.length,
+    weight: weight / (weight + DOUBT),
+  }
 }
 
 function logShares(paints: readonly { id: string; parts: number }[]): Map<string, number> {

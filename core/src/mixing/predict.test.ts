@@ -5,7 +5,11 @@ import { colourAt, loadAt, masstoneOf, mixOptics, overBlack, rampOf, transparenc
 import { correctedAt, correctionFor } from './observations'
 
 const film = (code: string, variant?: string) => referenceFilm(pigmentByCode(code, variant)!)
-const mixed = (...parts: [string, number][]) => { const m = mixOptics(parts.map(([code, n]) => ({ optics: film(code), parts: n }))); if (!m.ok) throw new Error(m.error.message); return m.value }
+const mixed = (...parts: [string, number][]) => {
+  const m = mixOptics(parts.map(([code, n]) => ({ optics: film(code), parts: n })))
+  if (!m.ok) throw new Error(m.error.message)
+  return m.value
+}
 
 describe('water and load', () => {
   it('no water is masstone, six parts are the wash, and a mixture’s wash lies between those of its paints', () => {
@@ -35,7 +39,12 @@ describe('covering', () => {
     expect(shows('PY35')).toBeGreaterThan(shows('PY175') + 20)
   })
   it('is said in the classes of the trade, and white makes a mixture cover', () => {
-    expect([transparencyOf(film('PY150')), transparencyOf(film('PY3')), transparencyOf(film('PR108')), transparencyOf(film('PW6'))]).toEqual(['transparent', 'semi-transparent', 'opaque', 'opaque'])
+    expect([
+      transparencyOf(film('PY150')),
+      transparencyOf(film('PY3')),
+      transparencyOf(film('PR108')),
+      transparencyOf(film('PW6')),
+    ]).toEqual(['transparent', 'semi-transparent', 'opaque', 'opaque'])
     expect(transparencyOf(mixed(['PB29', 1], ['PW6', 1]))).toBe('opaque')
   })
 })
@@ -52,11 +61,21 @@ describe('strength', () => {
 })
 
 describe('corrections by own notes', () => {
-  const parts = [{ id: 'a', optics: film('PB29'), parts: 1 }, { id: 'b', optics: film('PY3'), parts: 1 }]
+  const parts = [
+    { id: 'a', optics: film('PB29'), parts: 1 },
+    { id: 'b', optics: film('PY3'), parts: 1 },
+  ]
   const note = (dL: number, wash = true) => {
     const plain = mixed(['PB29', 1], ['PY3', 1])
     const [m, w] = [masstoneOf(plain), washOf(plain)]
-    return { paints: [{ id: 'a', parts: 2 }, { id: 'b', parts: 2 }], masstone: { ...m, L: m.L + dL }, ...(wash ? { wash: { ...w, L: w.L + dL / 2 } } : {}) }
+    return {
+      paints: [
+        { id: 'a', parts: 2 },
+        { id: 'b', parts: 2 },
+      ],
+      masstone: { ...m, L: m.L + dL },
+      ...(wash ? { wash: { ...w, L: w.L + dL / 2 } } : {}),
+    }
   }
   it('two notes that agree count for more than one, and contrary ones cancel', () => {
     const [one, two] = [correctionFor(parts, [note(10)])!, correctionFor(parts, [note(10), note(10)])!]

@@ -15,7 +15,10 @@ export interface Optics {
 }
 
 /** One paint of a mixture. Only the ratios of the parts count. */
-export interface Share<T extends Optics = Optics> { optics: T; parts: number }
+export interface Share<T extends Optics = Optics> {
+  optics: T
+  parts: number
+}
 
 /** Water to one part of paint at which a wash is painted out, by drops. */
 export const WASH_WATER = 6
@@ -35,7 +38,8 @@ export interface Mixed extends Optics {
  */
 export function mixOptics(parts: readonly Share[]): Result<Mixed> {
   const total = parts.reduce((sum, { parts: p }) => sum + p, 0)
-  if (parts.some(({ parts: p }) => !Number.isFinite(p) || p < 0)) return fail('bad-parts', 'Parts are numbers from 0 upward.')
+  if (parts.some(({ parts: p }) => !Number.isFinite(p) || p < 0))
+    return fail('bad-parts', 'Parts are numbers from 0 upward.')
   if (!(total > 0)) return fail('no-paint', 'A mixture needs at least one paint with more than 0 parts.')
   const K = emptySpectrum()
   const S = emptySpectrum()
@@ -57,7 +61,9 @@ export function mixOptics(parts: readonly Share[]): Result<Mixed> {
 function problemOf({ K, S, washLoad }: Optics): string | undefined {
   if (K.length !== BANDS || S.length !== BANDS) return `Optics hold ${BANDS} bands.`
   if (!(washLoad > 0 && washLoad <= 1)) return 'The load of a wash lies above 0 and is at most 1.'
-  for (let i = 0; i < BANDS; i += 1) if (!(K[i]! >= 0 && S[i]! >= 0 && K[i]! < Infinity && S[i]! < Infinity)) return 'Absorption and scattering are finite and not below 0.'
+  for (let i = 0; i < BANDS; i += 1)
+    if (!(K[i]! >= 0 && S[i]! >= 0 && K[i]! < Infinity && S[i]! < Infinity))
+      return 'Absorption and scattering are finite and not below 0.'
   return undefined
 }
 
@@ -65,13 +71,15 @@ function problemOf({ K, S, washLoad }: Optics): string | undefined {
 const thinningOf = (washLoad: number) => (1 / washLoad - 1) / WASH_WATER
 
 /** Load on the paper when a mixture is thinned with `water` parts to one of paint, 0 upward: 1 without water, its wash at 6. */
-export const loadAt = ({ washLoad }: Pick<Optics, 'washLoad'>, water: number): number => 1 / (1 + Math.max(0, water) * thinningOf(washLoad))
+export const loadAt = ({ washLoad }: Pick<Optics, 'washLoad'>, water: number): number =>
+  1 / (1 + Math.max(0, water) * thinningOf(washLoad))
 
 /** Measured reflectance of a paint or mixture on white paper, 36 bands, 0..1. */
 export const reflectanceAt = ({ K, S }: Pick<Optics, 'K' | 'S'>, load: number): Spectrum => filmOnPaper(K, S, load)
 
 /** Colour of a paint or mixture on white paper at a load. */
-export const colourAt = (optics: Pick<Optics, 'K' | 'S'>, load: number): LabD65 => labOfReflectance(reflectanceAt(optics, load))
+export const colourAt = (optics: Pick<Optics, 'K' | 'S'>, load: number): LabD65 =>
+  labOfReflectance(reflectanceAt(optics, load))
 
 /** Colour at masstone and thinned to a wash. */
 export const masstoneOf = (optics: Optics) => colourAt(optics, 1)
@@ -83,12 +91,17 @@ export function overBlack({ K, S }: Pick<Optics, 'K' | 'S'>, load = 1): LabD65 {
 }
 
 /** Colours from masstone to nearly bare paper, with the water of each; what a swatch is drawn from. */
-export function rampOf(optics: Optics, waters: readonly number[] = [0, 0.5, 1, 2, 4, 6, 10, 18]): { water: number; lab: LabD65 }[] {
+export function rampOf(
+  optics: Optics,
+  waters: readonly number[] = [0, 0.5, 1, 2, 4, 6, 10, 18],
+): { water: number; lab: LabD65 }[] {
   return waters.map((water) => ({ water, lab: colourAt(optics, loadAt(optics, water)) }))
 }
 
 /** How well a film covers, by its scattering at 550 nm and masstone (judgement; the classes of the reference, borders half way). */
-export function transparencyOf({ S }: Pick<Optics, 'S'>): 'transparent' | 'semi-transparent' | 'semi-opaque' | 'opaque' {
+export function transparencyOf({
+  S,
+}: Pick<Optics, 'S'>): 'transparent' | 'semi-transparent' | 'semi-opaque' | 'opaque' {
   const s = S[17]!
   return s < 0.07 ? 'transparent' : s < 0.2 ? 'semi-transparent' : s < 0.56 ? 'semi-opaque' : 'opaque'
 }

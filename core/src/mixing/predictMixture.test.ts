@@ -24,37 +24,82 @@ const apart = (p: LabD65, q: LabD65) => ciede2000(p.L, p.a, p.b, q.L, q.a, q.b)
 
 describe('a predicted mixture', () => {
   it('is the paint itself when a paint is mixed with itself, at masstone and in every wash', () => {
-    fc.assert(fc.property(pigment, parts, parts, (i, p, q) => {
-      const optics = opticsOf(i)
-      const [mixed, alone] = [predicted([{ optics, parts: p }, { optics, parts: q }]), predicted([{ optics, parts: 1 }])]
-      mixed.ramp.forEach(({ lab }, k) => expect(apart(lab, alone.ramp[k]!.lab)).toBeLessThan(1e-6))
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(pigment, parts, parts, (i, p, q) => {
+        const optics = opticsOf(i)
+        const [mixed, alone] = [
+          predicted([
+            { optics, parts: p },
+            { optics, parts: q },
+          ]),
+          predicted([{ optics, parts: 1 }]),
+        ]
+        mixed.ramp.forEach(({ lab }, k) => expect(apart(lab, alone.ramp[k]!.lab)).toBeLessThan(1e-6))
+      }),
+      { numRuns: 40 },
+    )
   })
 
   it('does not care for order or scale, stays within 0..1, and a paint of 0 parts is not there', () => {
-    fc.assert(fc.property(pigment, pigment, pigment, parts, parts, fc.double({ min: 0.01, max: 50, noNaN: true }), fc.double({ min: 0, max: 30, noNaN: true }), (i, j, k, p, q, scale, water) => {
-      const [a, b, c] = [opticsOf(i), opticsOf(j), opticsOf(k)]
-      const one = predicted([{ optics: a, parts: p }, { optics: b, parts: q }], water)
-      const other = predicted([{ optics: b, parts: q * scale }, { optics: c, parts: 0 }, { optics: a, parts: p * scale }], water)
-      expect(apart(one.lab, other.lab)).toBeLessThan(1e-6)
-      expect([...one.reflectance].every((r) => r >= 0 && r <= 1)).toBe(true)
-      expect(one.shares.reduce((s, x) => s + x, 0)).toBeCloseTo(1, 9)
-    }), { numRuns: 60 })
+    fc.assert(
+      fc.property(
+        pigment,
+        pigment,
+        pigment,
+        parts,
+        parts,
+        fc.double({ min: 0.01, max: 50, noNaN: true }),
+        fc.double({ min: 0, max: 30, noNaN: true }),
+        (i, j, k, p, q, scale, water) => {
+          const [a, b, c] = [opticsOf(i), opticsOf(j), opticsOf(k)]
+          const one = predicted(
+            [
+              { optics: a, parts: p },
+              { optics: b, parts: q },
+            ],
+            water,
+          )
+          const other = predicted(
+            [
+              { optics: b, parts: q * scale },
+              { optics: c, parts: 0 },
+              { optics: a, parts: p * scale },
+            ],
+            water,
+          )
+          expect(apart(one.lab, other.lab)).toBeLessThan(1e-6)
+          expect([...one.reflectance].every((r) => r >= 0 && r <= 1)).toBe(true)
+          expect(one.shares.reduce((s, x) => s + x, 0)).toBeCloseTo(1, 9)
+        },
+      ),
+      { numRuns: 60 },
+    )
   })
 
   it('gets lighter with water, and ends at the paper', () => {
-    fc.assert(fc.property(pigment, pigment, (i, j) => {
-      const mix = [{ optics: opticsOf(i), parts: 1 }, { optics: opticsOf(j), parts: 1 }]
-      const lights = [0, 1, 3, 8, 25, 1e6].map((water) => predicted(mix, water).lab.L)
-      expect(lights.every((L, k) => k === 0 || L >= lights[k - 1]! - 1.5)).toBe(true)
-      expect(lights.at(-1)!).toBeGreaterThan(96)
-    }), { numRuns: 40 })
+    fc.assert(
+      fc.property(pigment, pigment, (i, j) => {
+        const mix = [
+          { optics: opticsOf(i), parts: 1 },
+          { optics: opticsOf(j), parts: 1 },
+        ]
+        const lights = [0, 1, 3, 8, 25, 1e6].map((water) => predicted(mix, water).lab.L)
+        expect(lights.every((L, k) => k === 0 || L >= lights[k - 1]! - 1.5)).toBe(true)
+        expect(lights.at(-1)!).toBeGreaterThan(96)
+      }),
+      { numRuns: 40 },
+    )
   })
 
   it.each([
-    ['no-paint', [], 0], ['no-paint', [{ optics: opticsOf(0), parts: 0 }], 0], ['bad-parts', [{ optics: opticsOf(0), parts: Number.NaN }], 0], ['bad-parts', [{ optics: opticsOf(0), parts: -1 }], 0],
-    ['bad-water', [{ optics: opticsOf(0), parts: 1 }], -1], ['bad-water', [{ optics: opticsOf(0), parts: 1 }], Number.NaN],
-    ['bad-optics', [{ optics: { ...opticsOf(0), K: new Float64Array(36).fill(Number.NaN) }, parts: 1 }], 0], ['bad-optics', [{ optics: { ...opticsOf(0), K: new Float64Array(3) }, parts: 1 }], 0],
+    ['no-paint', [], 0],
+    ['no-paint', [{ optics: opticsOf(0), parts: 0 }], 0],
+    ['bad-parts', [{ optics: opticsOf(0), parts: Number.NaN }], 0],
+    ['bad-parts', [{ optics: opticsOf(0), parts: -1 }], 0],
+    ['bad-water', [{ optics: opticsOf(0), parts: 1 }], -1],
+    ['bad-water', [{ optics: opticsOf(0), parts: 1 }], Number.NaN],
+    ['bad-optics', [{ optics: { ...opticsOf(0), K: new Float64Array(36).fill(Number.NaN) }, parts: 1 }], 0],
+    ['bad-optics', [{ optics: { ...opticsOf(0), K: new Float64Array(3) }, parts: 1 }], 0],
   ] as [string, MixturePart[], number][])('%s', (code, mix, water) => {
     const result = predictMixture(mix, { water })
     expect(result.ok ? 'ok' : result.error.code).toBe(code)
@@ -62,12 +107,23 @@ describe('a predicted mixture', () => {
 })
 
 describe('own notes', () => {
-  const [a, b] = [{ optics: opticsOf(1), parts: 1, id: 'a' }, { optics: opticsOf(60), parts: 1, id: 'b' }]
+  const [a, b] = [
+    { optics: opticsOf(1), parts: 1, id: 'a' },
+    { optics: opticsOf(60), parts: 1, id: 'b' },
+  ]
   const plain = predicted([a, b])
   const seen = { masstone: { ...plain.masstone, L: plain.masstone.L + 8 }, wash: plain.wash }
 
   it('pull the prediction of that pair toward what was seen, less the further the parts lie', () => {
-    const observations = [{ paints: [{ id: 'b', parts: 1 }, { id: 'a', parts: 1 }], ...seen }]
+    const observations = [
+      {
+        paints: [
+          { id: 'b', parts: 1 },
+          { id: 'a', parts: 1 },
+        ],
+        ...seen,
+      },
+    ]
     const at = (q: number) => {
       const result = predictMixture([a, { ...b, parts: q }], { observations })
       return result.ok ? result.value : plain
@@ -79,7 +135,18 @@ describe('own notes', () => {
   })
 
   it('of other paints do nothing, nor do notes on a single paint', () => {
-    for (const paints of [[{ id: 'a', parts: 1 }, { id: 'c', parts: 1 }], [{ id: 'a', parts: 1 }], [{ id: 'a', parts: 1 }, { id: 'b', parts: 1 }, { id: 'c', parts: 1 }]]) {
+    for (const paints of [
+      [
+        { id: 'a', parts: 1 },
+        { id: 'c', parts: 1 },
+      ],
+      [{ id: 'a', parts: 1 }],
+      [
+        { id: 'a', parts: 1 },
+        { id: 'b', parts: 1 },
+        { id: 'c', parts: 1 },
+      ],
+    ]) {
       const result = predictMixture([a, b], { observations: [{ paints, ...seen }] })
       expect(result.ok && apart(result.value.masstone, plain.masstone)).toBe(0)
     }

@@ -9,7 +9,11 @@ import { loadAt, mixOptics, rampOf, reflectanceAt, transparencyOf, WASH_WATER, t
 
 /** Optics that know how far to trust them, as `opticsOfPaint` gives them. */
 export type SharedOptics = Optics & { expectedError?: number }
-export interface MixturePart { optics: SharedOptics; parts: number; /** Needed only for corrections by own notes. */ id?: string }
+export interface MixturePart {
+  optics: SharedOptics
+  parts: number
+  /** Needed only for corrections by own notes. */ id?: string
+}
 
 export interface MixtureOptions {
   /** Parts of water to one of paint, 0 upward; 0 is masstone. */
@@ -53,7 +57,10 @@ const TAIL = 3
  *
  * Errors: `no-paint`, `bad-parts`, `bad-optics`, `bad-water`.
  */
-export function predictMixture(parts: readonly MixturePart[], { water = 0, observations = [] }: MixtureOptions = {}): Result<MixturePrediction> {
+export function predictMixture(
+  parts: readonly MixturePart[],
+  { water = 0, observations = [] }: MixtureOptions = {},
+): Result<MixturePrediction> {
   if (!Number.isFinite(water) || water < 0) return fail('bad-water', 'Parts of water are a number from 0 upward.')
   const mixed = mixOptics(parts)
   if (!mixed.ok) return mixed
@@ -69,9 +76,19 @@ export function predictMixture(parts: readonly MixturePart[], { water = 0, obser
   const [dark, light] = [toLch(masstone), toLch(wash)]
   const lean = leanOf({ masstone, wash })
   return ok({
-    shares, optics, masstone, wash, ...asked, reflectance: reflectanceAt(optics, asked.load), ramp, ...(lean ? { lean } : {}),
-    value: { darkest: masstone.L, wash: wash.L }, chroma: { masstone: dark.C, wash: light.C }, transparency: transparencyOf(optics),
-    expected: expectedError(parts, shares, correction?.weight ?? 0), correctedBy: correction?.count ?? 0,
+    shares,
+    optics,
+    masstone,
+    wash,
+    ...asked,
+    reflectance: reflectanceAt(optics, asked.load),
+    ramp,
+    ...(lean ? { lean } : {}),
+    value: { darkest: masstone.L, wash: wash.L },
+    chroma: { masstone: dark.C, wash: light.C },
+    transparency: transparencyOf(optics),
+    expected: expectedError(parts, shares, correction?.weight ?? 0),
+    correctedBy: correction?.count ?? 0,
   })
 }
 

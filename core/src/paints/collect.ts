@@ -5,13 +5,22 @@ import type { Paint } from '../documents/paint'
 import type { PaintRow } from './importTable'
 
 /** Usual contents of a new item, ml, when nobody said (common practice, no source). */
-export const USUAL_MILLILITRES: Record<Item['kind'], number> = { tube: 15, stick: 10, 'bought pan': 1.8, 'handmade pan': 1.8, sample: 0.2 }
+export const USUAL_MILLILITRES: Record<Item['kind'], number> = {
+  tube: 15,
+  stick: 10,
+  'bought pan': 1.8,
+  'handmade pan': 1.8,
+  sample: 0.2,
+}
 
 const identity = (p: { maker: string; name: string; formula?: string }) =>
   [p.maker, p.name, p.formula ?? ''].map((t) => t.trim().toLowerCase()).join('\u001f')
 
 /** The paint already in the collection that is the same product: maker, name and formula agree. */
-export function samePaint(paints: Iterable<Paint>, read: { maker: string; name: string; formula?: string }): Paint | undefined {
+export function samePaint(
+  paints: Iterable<Paint>,
+  read: { maker: string; name: string; formula?: string },
+): Paint | undefined {
   const wanted = identity(read)
   for (const paint of paints) if (!paint.removed && identity(paint) === wanted) return paint
   return undefined
@@ -34,13 +43,30 @@ export function collectRows(rows: readonly PaintRow[], paints: Iterable<Paint>, 
 }
 
 function paintOfRow(row: PaintRow, id: string): Paint {
-  const { count: _count, kind: _kind, supply: _supply, remarks: _remarks, price: _price, bought: _bought, millilitres: _ml, ...paint } = row
+  const {
+    count: _count,
+    kind: _kind,
+    supply: _supply,
+    remarks: _remarks,
+    price: _price,
+    bought: _bought,
+    millilitres: _ml,
+    ...paint
+  } = row
   return { id, v: 1, ...paint }
 }
 
 function itemOfRow(row: PaintRow, paintId: string, id: string): Item {
   const { kind, supply, remarks, price, bought } = row
-  const item: Item = { id, v: 2, paintId, kind, supply, remarks: [...remarks], millilitres: row.millilitres ?? USUAL_MILLILITRES[kind] }
+  const item: Item = {
+    id,
+    v: 2,
+    paintId,
+    kind,
+    supply,
+    remarks: [...remarks],
+    millilitres: row.millilitres ?? USUAL_MILLILITRES[kind],
+  }
   if (price) item.price = price
   if (bought) item.bought = bought
   return item

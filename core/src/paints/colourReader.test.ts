@@ -8,7 +8,10 @@ it('seed 3: the simulated reader reads a known colour with the noise of an instr
     const reader = simulatedReader(() => truth, 3)
     return Promise.all(Array.from({ length: 40 }, () => reader.read()))
   }
-  const readings = (await take()).map((r) => { if (!r.ok) throw new Error(r.error.message); return r.value })
+  const readings = (await take()).map((r) => {
+    if (!r.ok) throw new Error(r.error.message)
+    return r.value
+  })
   const mean = meanReading(readings)
   if (!mean.ok) throw new Error(mean.error.message)
   expect(Math.hypot(mean.value.lab.L - 40, mean.value.lab.a - 20, mean.value.lab.b + 10)).toBeLessThan(0.3)
@@ -18,8 +21,14 @@ it('seed 3: the simulated reader reads a known colour with the noise of an instr
 })
 
 it('an empty table, no reading, or readings that disagree are said', async () => {
-  expect(await simulatedReader(() => undefined).read()).toMatchObject({ ok: false, error: { code: 'nothing-under-the-reader' } })
+  expect(await simulatedReader(() => undefined).read()).toMatchObject({
+    ok: false,
+    error: { code: 'nothing-under-the-reader' },
+  })
   expect(meanReading([])).toMatchObject({ ok: false, error: { code: 'no-reading' } })
-  const [dark, light] = [{ lab: labD65(20, 0, 0), hex: '' }, { lab: labD65(80, 0, 0), hex: '' }]
+  const [dark, light] = [
+    { lab: labD65(20, 0, 0), hex: '' },
+    { lab: labD65(80, 0, 0), hex: '' },
+  ]
   expect(meanReading([dark, light])).toMatchObject({ ok: false, error: { code: 'readings-disagree' } })
 })

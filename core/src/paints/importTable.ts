@@ -1,7 +1,15 @@
 import { parseColour } from '../colour/parseColour'
 import { isDay } from '../documents/fields'
 import { ITEM_KINDS, REMARKS, SUPPLIES } from '../documents/item'
-import { GRADES, GRANULATIONS, LIGHTFASTNESSES, Paint, STAININGS, TRANSPARENCIES, type Swatch } from '../documents/paint'
+import {
+  GRADES,
+  GRANULATIONS,
+  LIGHTFASTNESSES,
+  Paint,
+  STAININGS,
+  TRANSPARENCIES,
+  type Swatch,
+} from '../documents/paint'
 import { firstIssue } from '../documents/load'
 import { parsePigmentCodes } from '../pigments/grammar'
 import { fail, ok, type Result } from '../result'
@@ -12,8 +20,25 @@ import { problemOfSwatchPair } from './swatchPair'
 
 /** What a column can mean. */
 export const COLUMN_FIELDS = [
-  'name', 'maker', 'pigments', 'formula', 'series', 'grade', 'size', 'count', 'kind', 'state', 'price', 'bought',
-  'masstone', 'wash', 'transparency', 'staining', 'granulation', 'lightfastness', 'note',
+  'name',
+  'maker',
+  'pigments',
+  'formula',
+  'series',
+  'grade',
+  'size',
+  'count',
+  'kind',
+  'state',
+  'price',
+  'bought',
+  'masstone',
+  'wash',
+  'transparency',
+  'staining',
+  'granulation',
+  'lightfastness',
+  'note',
 ] as const
 export type ColumnField = (typeof COLUMN_FIELDS)[number]
 /** Column number -> meaning; columns left out are not read. */
@@ -32,12 +57,25 @@ export interface PaintRow extends Omit<ReadLine, 'unread'> {
 }
 
 const HEADING_WORDS: Record<ColumnField, RegExp> = {
-  name: /^(colou?r|paint)?\s*name$|^(colou?r|paint)$|^label$/, maker: /maker|brand|manufacturer|make\b/,
-  pigments: /pigment|c\.?\s*i\.?\b|codes?\b/, formula: /formula|version/, series: /series/, grade: /grade|quality/,
-  size: /size|ml\b|volume|content/, count: /count|quantity|qty|number of|how many/, kind: /kind|type|form\b|format/,
-  state: /state|status|condition/, price: /price|cost/, bought: /bought|purchase|date/,
-  masstone: /masstone|mass tone|full strength/, wash: /wash|undertone|tint/, transparency: /transparen|opacity/,
-  staining: /stain|lift/, granulation: /granul/, lightfastness: /light\s*-?fast|permanence/, note: /note|comment|remark/,
+  name: /^(colou?r|paint)?\s*name$|^(colou?r|paint)$|^label$/,
+  maker: /maker|brand|manufacturer|make\b/,
+  pigments: /pigment|c\.?\s*i\.?\b|codes?\b/,
+  formula: /formula|version/,
+  series: /series/,
+  grade: /grade|quality/,
+  size: /size|ml\b|volume|content/,
+  count: /count|quantity|qty|number of|how many/,
+  kind: /kind|type|form\b|format/,
+  state: /state|status|condition/,
+  price: /price|cost/,
+  bought: /bought|purchase|date/,
+  masstone: /masstone|mass tone|full strength/,
+  wash: /wash|undertone|tint/,
+  transparency: /transparen|opacity/,
+  staining: /stain|lift/,
+  granulation: /granul/,
+  lightfastness: /light\s*-?fast|permanence/,
+  note: /note|comment|remark/,
 }
 
 /** Proposes what each column means from its heading; each meaning is used once. */
@@ -66,12 +104,29 @@ export function readRow(table: Table, row: number, matching: ColumnMatching): Re
     const column = Object.entries(matching).find(([, f]) => f === field)?.[0]
     return column === undefined ? '' : unquoteFormula((cells[Number(column)] ?? '').trim())
   }
-  const read: PaintRow = { name: cell('name'), maker: cell('maker'), pigments: [], kind: 'tube', count: 1, supply: 'open', remarks: [] }
+  const read: PaintRow = {
+    name: cell('name'),
+    maker: cell('maker'),
+    pigments: [],
+    kind: 'tube',
+    count: 1,
+    supply: 'open',
+    remarks: [],
+  }
   for (const reader of [readCodes, readAmounts, readStates, readColours, readScales, readWords]) {
     const problem = reader(cell, read)
     if (problem) return fail('unreadable-row', problem)
   }
-  const { count: _count, kind: _kind, supply: _supply, remarks: _remarks, price: _price, bought: _bought, millilitres: _ml, ...paint } = read
+  const {
+    count: _count,
+    kind: _kind,
+    supply: _supply,
+    remarks: _remarks,
+    price: _price,
+    bought: _bought,
+    millilitres: _ml,
+    ...paint
+  } = read
   const checked = Paint.safeParse({ id: 'row', v: 1, ...paint })
   return checked.success ? ok(read) : fail('unreadable-row', firstIssue(checked.error))
 }
@@ -112,7 +167,10 @@ const readStates: Reader = (cell, into) => {
   const kind = cell('kind') && oneOf(ITEM_KINDS, cell('kind').replace(/^(half |full )?pan$/i, 'bought pan'))
   if (kind === null) return `kind: “${cell('kind').slice(0, 40)}” is none of ${ITEM_KINDS.join(', ')}.`
   if (kind) into.kind = kind
-  for (const word of cell('state').split(/[,;/+]/).map((w) => w.trim()).filter(Boolean)) {
+  for (const word of cell('state')
+    .split(/[,;/+]/)
+    .map((w) => w.trim())
+    .filter(Boolean)) {
     const supply = oneOf(SUPPLIES, word)
     const remark = oneOf(REMARKS, word)
     if (!supply && !remark) return `state: “${word.slice(0, 40)}” is none of ${[...SUPPLIES, ...REMARKS].join(', ')}.`
@@ -135,7 +193,13 @@ const readColours: Reader = (cell, into) => {
 }
 
 const readScales: Reader = (cell, into) => {
-  const scales = { grade: GRADES, transparency: TRANSPARENCIES, staining: STAININGS, granulation: GRANULATIONS, lightfastness: LIGHTFASTNESSES }
+  const scales = {
+    grade: GRADES,
+    transparency: TRANSPARENCIES,
+    staining: STAININGS,
+    granulation: GRANULATIONS,
+    lightfastness: LIGHTFASTNESSES,
+  }
   for (const [field, scale] of Object.entries(scales)) {
     const text = cell(field as ColumnField)
     const value = text && oneOf(scale as readonly string[], text)

@@ -5,16 +5,31 @@ import { createPaintIndex, passesFilter } from './search'
 import { byLightness, byWheel, viewOfPaint } from './view'
 
 const paint = (id: string, name: string, swatch?: [number, number, number], more: Partial<Paint> = {}): Paint => ({
-  id, v: 1, maker: 'Skerry Colours', name, pigments: [], ...(swatch ? { masstone: { L: swatch[0], a: swatch[1], b: swatch[2], source: 'typed' as const } } : {}), ...more,
+  id,
+  v: 1,
+  maker: 'Skerry Colours',
+  name,
+  pigments: [],
+  ...(swatch ? { masstone: { L: swatch[0], a: swatch[1], b: swatch[2], source: 'typed' as const } } : {}),
+  ...more,
 })
 const COLLECTION = [
-  paint('white', 'Titanium white', [96, 0, 2], { pigments: ['PW6'] }), paint('blank', 'Mystery'), paint('black', 'Ivory black', [18, 0, 0], { pigments: ['PBk9'] }),
-  paint('umber', 'Burnt umber', [29, 10, 13], { pigments: ['PBr7'] }), paint('blue', 'Phthalo blue', [27, -5, -45], { pigments: ['PB15:3'], maker: 'Halvard & Roe' }), paint('red', 'Pyrrole red', [44, 62, 40], { pigments: ['PR254'] }),
-  paint('green', 'Thalo green', [35, -50, 5], { pigments: ['PG7'], note: 'for kelp' }), paint('lemon', 'Lemon yellow', [88, -8, 82], { pigments: ['PY3'] }), paint('code', 'Naples', undefined, { pigments: ['PY41'] }),
+  paint('white', 'Titanium white', [96, 0, 2], { pigments: ['PW6'] }),
+  paint('blank', 'Mystery'),
+  paint('black', 'Ivory black', [18, 0, 0], { pigments: ['PBk9'] }),
+  paint('umber', 'Burnt umber', [29, 10, 13], { pigments: ['PBr7'] }),
+  paint('blue', 'Phthalo blue', [27, -5, -45], { pigments: ['PB15:3'], maker: 'Halvard & Roe' }),
+  paint('red', 'Pyrrole red', [44, 62, 40], { pigments: ['PR254'] }),
+  paint('green', 'Thalo green', [35, -50, 5], { pigments: ['PG7'], note: 'for kelp' }),
+  paint('lemon', 'Lemon yellow', [88, -8, 82], { pigments: ['PY3'] }),
+  paint('code', 'Naples', undefined, { pigments: ['PY41'] }),
 ]
 
 describe('order', () => {
-  const ids = (order: typeof byWheel) => COLLECTION.map(viewOfPaint).sort(order).map((v) => v.paint.id)
+  const ids = (order: typeof byWheel) =>
+    COLLECTION.map(viewOfPaint)
+      .sort(order)
+      .map((v) => v.paint.id)
   it('unrolls the wheel: yellow, red, blue, green, then earths, neutrals, whites, paints without colour', () => {
     expect(ids(byWheel)).toEqual(['lemon', 'code', 'red', 'blue', 'green', 'umber', 'black', 'white', 'blank'])
   })
@@ -34,7 +49,15 @@ describe('search', () => {
   const index = createPaintIndex()
   COLLECTION.forEach((p) => index.put(p))
   it.each([
-    ['lemon', ['lemon']], ['PB 15.3', ['blue']], ['pb15:3', ['blue']], ['halvard', ['blue']], ['phtalo', ['blue']], ['kelp', ['green']], ['PG7', ['green']], ['nothing such', []], ['skerry pyrrole', ['red']],
+    ['lemon', ['lemon']],
+    ['PB 15.3', ['blue']],
+    ['pb15:3', ['blue']],
+    ['halvard', ['blue']],
+    ['phtalo', ['blue']],
+    ['kelp', ['green']],
+    ['PG7', ['green']],
+    ['nothing such', []],
+    ['skerry pyrrole', ['red']],
   ])('%s', (text, expected) => expect(index.find(text)).toEqual(expected))
 
   it('asks for nothing when the text is empty, and follows changes', () => {
@@ -49,10 +72,20 @@ describe('search', () => {
 })
 
 describe('filters', () => {
-  const tube: Item = { id: 'i', v: 2, paintId: 'blue', kind: 'tube', millilitres: 15, supply: 'open', remarks: ['stiff'] }
+  const tube: Item = {
+    id: 'i',
+    v: 2,
+    paintId: 'blue',
+    kind: 'tube',
+    millilitres: 15,
+    supply: 'open',
+    remarks: ['stiff'],
+  }
   it('by family, maker, single pigment and state', () => {
     const blue = COLLECTION[4]!
-    expect(passesFilter(blue, [tube], { family: 'blue', maker: 'Halvard & Roe', state: 'stiff', singlePigment: true })).toBe(true)
+    expect(
+      passesFilter(blue, [tube], { family: 'blue', maker: 'Halvard & Roe', state: 'stiff', singlePigment: true }),
+    ).toBe(true)
     expect(passesFilter(blue, [tube], { state: 'sealed' })).toBe(false)
     expect(passesFilter(blue, [], { state: 'none' })).toBe(true)
     expect(passesFilter(blue, [tube], { transparency: 'opaque' })).toBe(false)

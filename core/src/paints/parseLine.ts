@@ -36,20 +36,37 @@ export const PAN_MILLILITRES = { half: 1.8, full: 3.6 } as const
  */
 export function parseLine(line: string, makers: readonly string[] = []): ReadLine {
   const rest = new Rest(line.slice(0, 500).normalize('NFC'))
-  const read: ReadLine = { name: '', maker: '', pigments: [], kind: 'tube', count: 1, supply: 'open', remarks: [], unread: [] }
+  const read: ReadLine = {
+    name: '',
+    maker: '',
+    pigments: [],
+    kind: 'tube',
+    count: 1,
+    supply: 'open',
+    remarks: [],
+    unread: [],
+  }
   rest.takeAll(new RegExp(CODE_PATTERN, 'gi'), (m) => {
     const code = fromMatch(m)?.code
     if (code && !read.pigments.includes(code)) read.pigments.push(code)
   })
   takeMaker(rest, read, makers)
   takeSize(rest, read)
-  rest.take(/(?:[€£$]|\b[A-Z]{3}\b)\s*\d+(?:[.,]\d{1,2})?(?!\d)|(?<!\d)\d+(?:[.,]\d{1,2})?\s*(?:[€£$]|\b[A-Z]{3}\b)/, (m) => {
-    read.price = readPrice(m[0])
+  rest.take(
+    /(?:[€£$]|\b[A-Z]{3}\b)\s*\d+(?:[.,]\d{1,2})?(?!\d)|(?<!\d)\d+(?:[.,]\d{1,2})?\s*(?:[€£$]|\b[A-Z]{3}\b)/,
+    (m) => {
+      read.price = readPrice(m[0])
+    },
+  )
+  rest.take(/\bser(?:ies|\.)?\s*([0-9]{1,2}|[A-Z])\b/i, (m) => {
+    read.series = m[1]!.toUpperCase()
   })
-  rest.take(/\bser(?:ies|\.)?\s*([0-9]{1,2}|[A-Z])\b/i, (m) => { read.series = m[1]!.toUpperCase() })
-  rest.take(/\b(?:(old|new|first|second)\s+formula(?:tion)?|formula(?:tion)?\s+(\d{4}|[\w.]{1,12})|((?:before|since|from|until|pre)[\s-]\d{4}))\b/i, (m) => {
-    read.formula = (m[1] ? `${m[1]} formula` : (m[2] ?? m[3]!)).toLowerCase()
-  })
+  rest.take(
+    /\b(?:(old|new|first|second)\s+formula(?:tion)?|formula(?:tion)?\s+(\d{4}|[\w.]{1,12})|((?:before|since|from|until|pre)[\s-]\d{4}))\b/i,
+    (m) => {
+      read.formula = (m[1] ? `${m[1]} formula` : (m[2] ?? m[3]!)).toLowerCase()
+    },
+  )
   takeStates(rest, read)
   rest.take(new RegExp(`\\b(${GRADES.join('|')})(?:'?s?'?)?(?:\\s+(?:grade|quality))\\b`, 'i'), (m) => {
     read.grade = m[1]!.toLowerCase() as Paint['grade']
@@ -61,14 +78,26 @@ export function parseLine(line: string, makers: readonly string[] = []): ReadLin
 function takeMaker(rest: Rest, read: ReadLine, makers: readonly string[]) {
   const known = [...makers].filter(Boolean).sort((p, q) => q.length - p.length)
   for (const maker of known) {
-    const pattern = new RegExp(`(?<![\\p{L}\\d])(?:by\\s+)?${maker.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\d])`, 'iu')
-    if (rest.take(pattern, () => { read.maker = maker })) return
+    const pattern = new RegExp(
+      `(?<![\\p{L}\\d])(?:by\\s+)?${maker.replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}\\d])`,
+      'iu',
+    )
+    if (
+      rest.take(pattern, () => {
+        read.maker = maker
+      })
+    )
+      return
   }
 }
 
 function takeSize(rest: Rest, read: ReadLine) {
-  rest.take(/\b(\d{1,2})\s*(?:x|×|of)\s*(?=\d|half|full|pan|tube)/i, (m) => { read.count = Math.max(1, Math.min(50, Number(m[1]))) })
-  rest.take(/(?<![\d.,])(\d{1,4}(?:[.,]\d{1,2})?)\s*(?:ml|millilit(?:re|er)s?|cc)\b/i, (m) => { read.millilitres = Number(m[1]!.replace(',', '.')) })
+  rest.take(/\b(\d{1,2})\s*(?:x|×|of)\s*(?=\d|half|full|pan|tube)/i, (m) => {
+    read.count = Math.max(1, Math.min(50, Number(m[1])))
+  })
+  rest.take(/(?<![\d.,])(\d{1,4}(?:[.,]\d{1,2})?)\s*(?:ml|millilit(?:re|er)s?|cc)\b/i, (m) => {
+    read.millilitres = Number(m[1]!.replace(',', '.'))
+  })
   rest.take(/\b(?:(handmade|bought)\s+)?(half|full|whole)?[\s-]*pans?\b/i, (m) => {
     read.kind = m[1]?.toLowerCase() === 'handmade' ? 'handmade pan' : 'bought pan'
     read.millilitres ??= PAN_MILLILITRES[/full|whole/i.test(m[2] ?? '') ? 'full' : 'half']
@@ -81,11 +110,18 @@ function takeSize(rest: Rest, read: ReadLine) {
 }
 
 function takeStates(rest: Rest, read: ReadLine) {
-  for (const supply of SUPPLIES) rest.take(bounded(supply), () => { read.supply = supply })
-  for (const remark of REMARKS) rest.take(bounded(remark), () => { read.remarks.push(remark) })
+  for (const supply of SUPPLIES)
+    rest.take(bounded(supply), () => {
+      read.supply = supply
+    })
+  for (const remark of REMARKS)
+    rest.take(bounded(remark), () => {
+      read.remarks.push(remark)
+    })
 }
 
-const bounded = (words: string) => new RegExp(`(?<=^|[,;(]\\s*)${words.replace(/ /g, '[\\s-]+')}(?=\\s*(?:[,;)]|$))`, 'i')
+const bounded = (words: string) =>
+  new RegExp(`(?<=^|[,;(]\\s*)${words.replace(/ /g, '[\\s-]+')}(?=\\s*(?:[,;)]|$))`, 'i')
 
 function takeNames(rest: Rest, read: ReadLine) {
   const pieces = rest.pieces()
@@ -124,8 +160,12 @@ class Rest {
   pieces(): string[] {
     return this.text
       .split(/[,;()[\]]|\s[-–—|]\s/)
-      .map((p) => p.replace(/\s+/g, ' ').replace(/^[\s.+/&-]+|[\s+/&-]+$/g, '').trim())
+      .map((p) =>
+        p
+          .replace(/\s+/g, ' ')
+          .replace(/^[\s.+/&-]+|[\s+/&-]+$/g, '')
+          .trim(),
+      )
       .filter((p) => /[\p{L}\d]/u.test(p) && !/^(and|by)$/i.test(p))
   }
 }
-

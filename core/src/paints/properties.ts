@@ -3,7 +3,10 @@ import { referenceOf } from './optics/paintOptics'
 import { GRANULATIONS, STAININGS } from '../documents/paint'
 
 /** A property of a paint and whether the artist recorded it or it is assumed from the pigment codes. */
-export interface Known<T> { value: T; from: 'recorded' | 'assumed' }
+export interface Known<T> {
+  value: T
+  from: 'recorded' | 'assumed'
+}
 export interface Properties {
   transparency?: Known<NonNullable<Paint['transparency']>>
   staining?: Known<NonNullable<Paint['staining']>>
@@ -26,12 +29,40 @@ export function propertiesOf(paint: Paint): Properties {
     return known.length ? known.reduce((p, q) => (scale.indexOf(q) > scale.indexOf(p) ? q : p)) : undefined
   }
   const pick = <T>(own: T | undefined, assumed: T | undefined): Known<T> | undefined =>
-    own !== undefined ? { value: own, from: 'recorded' } : assumed !== undefined ? { value: assumed, from: 'assumed' } : undefined
+    own !== undefined
+      ? { value: own, from: 'recorded' }
+      : assumed !== undefined
+        ? { value: assumed, from: 'assumed' }
+        : undefined
   const entries = {
-    transparency: pick(paint.transparency, most(TRANSPARENCY, pigments.map((p) => p.transparency))),
-    staining: pick(paint.staining, most(STAININGS, pigments.map((p) => p.staining))),
-    granulation: pick(paint.granulation, most(GRANULATIONS, pigments.map((p) => p.granulation))),
-    lightfastness: pick(paint.lightfastness, most(LIGHT, pigments.map((p) => (p.astm ? BY_ASTM[p.astm] : undefined)))),
+    transparency: pick(
+      paint.transparency,
+      most(
+        TRANSPARENCY,
+        pigments.map((p) => p.transparency),
+      ),
+    ),
+    staining: pick(
+      paint.staining,
+      most(
+        STAININGS,
+        pigments.map((p) => p.staining),
+      ),
+    ),
+    granulation: pick(
+      paint.granulation,
+      most(
+        GRANULATIONS,
+        pigments.map((p) => p.granulation),
+      ),
+    ),
+    lightfastness: pick(
+      paint.lightfastness,
+      most(
+        LIGHT,
+        pigments.map((p) => (p.astm ? BY_ASTM[p.astm] : undefined)),
+      ),
+    ),
   }
   return Object.fromEntries(Object.entries(entries).filter(([, v]) => v)) as Properties
 }

@@ -20,8 +20,16 @@ export interface SpectralFile {
   notes: string[]
 }
 
-interface Row { line: number; name: string; values: string[] }
-interface Raw { wavelengths: number[]; rows: Row[]; percent: boolean | undefined }
+interface Row {
+  line: number
+  name: string
+  values: string[]
+}
+interface Raw {
+  wavelengths: number[]
+  rows: Row[]
+  percent: boolean | undefined
+}
 
 const LONGEST_STEP = 20
 
@@ -50,18 +58,40 @@ const nmOf = (heading: string) => Number(NM.exec(heading.trim())?.[1] ?? Number.
 function readCgats(text: string): Result<Raw> {
   const lines = text.split(/\r?\n/)
   const at = (word: string) => lines.findIndex((l) => new RegExp(`^\\s*${word}\\b`).test(l))
-  const [formatFrom, formatTo, from, to] = ['BEGIN_DATA_FORMAT', 'END_DATA_FORMAT', 'BEGIN_DATA(?!_)', 'END_DATA(?!_)'].map(at) as [number, number, number, number]
-  if (formatFrom < 0 || formatTo < formatFrom || from < 0 || to < from) return fail('not-spectra', 'The file begins like CGATS.17 but lacks its data format or the end of its data: it may be cut short.')
-  const fields = lines.slice(formatFrom + 1, formatTo).join(' ').trim().split(/\s+/)
+  const [formatFrom, formatTo, from, to] = [
+    'BEGIN_DATA_FORMAT',
+    'END_DATA_FORMAT',
+    'BEGIN_DATA(?!_)',
+    'END_DATA(?!_)',
+  ].map(at) as [number, number, number, number]
+  if (formatFrom < 0 || formatTo < formatFrom || from < 0 || to < from)
+    return fail(
+      'not-spectra',
+      'The file begins like CGATS.17 but lacks its data format or the end of its data: it may be cut short.',
+    )
+  const fields = lines
+    .slice(formatFrom + 1, formatTo)
+    .join(' ')
+    .trim()
+    .split(/\s+/)
   const columns = fields.map(nmOf)
   const name = fields.findIndex((f) => /^SAMPLE_?NAME$/i.test(f))
   const id = name >= 0 ? name : fields.findIndex((f) => /^SAMPLE_?(ID|LOC)/i.test(f))
   const norm = /^\s*SPECTRAL_NORM\s+"?([\d.]+)/m.exec(text)?.[1]
   const wavelengths = columns.filter((c) => !Number.isNaN(c))
-  if (wavelengths.length < 10) return fail('not-spectra', 'No spectral columns such as SPECTRAL_NM400 or SPEC_400 in this file.')
+  if (wavelengths.length < 10)
+    return fail('not-spectra', 'No spectral columns such as SPECTRAL_NM400 or SPEC_400 in this file.')
   const rows = lines.slice(from + 1, to).flatMap((line, i): Row[] => {
     const cells = line.match(/"[^"]*"|\S+/g)?.map((c) => c.replace(/^"|"$/g, ''))
-    return cells ? [{ line: from + 2 + i, name: cells[id] ?? `sample ${i + 1}`, values: columns.flatMap((c, k) => (Number.isNaN(c) ? [] : [cells[k] ?? ''])) }] : []
+    return cells
+      ? [
+          {
+            line: from + 2 + i,
+            name: cells[id] ?? `sample ${i + 1}`,
+            values: columns.flatMap((c, k) => (Number.isNaN(c) ? [] : [cells[k] ?? ''])),
+          },
+        ]
+      : []
   })
   return ok({ wavelengths, rows, percent: norm === undefined ? undefined : Number(norm) > 1.5 })
 }
@@ -71,9 +101,17 @@ function readTableOfSpectra(text: string): Result<Raw> {
   const headings = data[0] ?? []
   const columns = headings.map(nmOf)
   const wavelengths = columns.filter((c) => !Number.isNaN(c))
-  if (wavelengths.length < 10) return fail('not-spectra', 'Neither CGATS.17 nor a table with wavelengths (380, 390, …) as headings.')
-  const name = Math.max(0, headings.findIndex((h) => /name|sample|paint|id/i.test(h)))
-  const rows = data.slice(1).map((cells, i): Row => ({ line: i + 2, name: (cells[name] ?? '').trim() || `sample ${i + 1}`, values: columns.flatMap((c, k) => (Number.isNaN(c) ? [] : [cells[k] ?? ''])) }))
+  if (wavelengths.length < 10)
+    return fail('not-spectra', 'Neither CGATS.17 nor a table with wavelengths (380, 390, …) as headings.')
+  const name = Math.max(
+    0,
+    headings.findIndex((h) => /name|sample|paint|id/i.test(h)),
+  )
+  const rows = data.slice(1).map((cells, i): Row => ({
+    line: i + 2,
+    name: (cells[name] ?? '').trim() || `sample ${i + 1}`,
+    values: columns.flatMap((c, k) => (Number.isNaN(c) ? [] : [cells[k] ?? ''])),
+  }))
   return ok({ wavelengths, rows, percent: headings.some((h) => h.includes('%')) ? true : undefined })
 }
 
@@ -81,9 +119,11 @@ function missingBands(wavelengths: readonly number[]): string | undefined {
   for (let i = 1; i < wavelengths.length; i += 1) {
     const step = wavelengths[i]! - wavelengths[i - 1]!
     if (step <= 0) return `The wavelengths do not rise: ${wavelengths[i]} nm follows ${wavelengths[i - 1]} nm.`
-    if (step > LONGEST_STEP) return `Bands are missing between ${wavelengths[i - 1]} and ${wavelengths[i]} nm; steps of at most ${LONGEST_STEP} nm are needed.`
+    if (step > LONGEST_STEP)
+      return `Bands are missing between ${wavelengths[i - 1]} and ${wavelengths[i]} nm; steps of at most ${LONGEST_STEP} nm are needed.`
   }
-  if (wavelengths[0]! > 400 || wavelengths.at(-1)! < 700) return `The bands reach from ${wavelengths[0]} to ${wavelengths.at(-1)} nm; 400 to 700 nm are needed.`
+  if (wavelengths[0]! > 400 || wavelengths.at(-1)! < 700)
+    return `The bands reach from ${wavelengths[0]} to ${wavelengths.at(-1)} nm; 400 to 700 nm are needed.`
   return undefined
 }
 
@@ -91,7 +131,11 @@ const toNumber = (cell: string) => (cell.trim() === '' ? Number.NaN : Number(cel
 /** Only a whole file whose papers and lights lie far above 1 is in per cent; said in the notes. */
 const looksLikePercent = (rows: readonly Row[]) => rows.some((r) => r.values.some((v) => toNumber(v) > 2))
 
-function takeRows(wavelengths: readonly number[], rows: readonly Row[], percent: boolean): Pick<SpectralFile, 'samples' | 'refused'> {
+function takeRows(
+  wavelengths: readonly number[],
+  rows: readonly Row[],
+  percent: boolean,
+): Pick<SpectralFile, 'samples' | 'refused'> {
   const samples: SpectralSample[] = []
   const refused: SpectralFile['refused'] = []
   for (const { line, name, values } of rows) {
@@ -111,22 +155,37 @@ function problemOf(numbers: readonly number[], wavelengths: readonly number[]): 
   const missing = numbers.findIndex((n) => !Number.isFinite(n))
   if (missing >= 0) return { code: 'bands-missing', message: `No number at ${wavelengths[missing]} nm.` }
   const low = numbers.findIndex((n) => n < -0.01)
-  if (low >= 0) return { code: 'impossible-reflectance', message: `The reflectance at ${wavelengths[low]} nm is negative (${numbers[low]!.toFixed(3)}).` }
+  if (low >= 0)
+    return {
+      code: 'impossible-reflectance',
+      message: `The reflectance at ${wavelengths[low]} nm is negative (${numbers[low]!.toFixed(3)}).`,
+    }
   const high = numbers.findIndex((n) => n > 1.2)
-  if (high >= 0) return { code: 'impossible-reflectance', message: `The reflectance at ${wavelengths[high]} nm is ${numbers[high]!.toFixed(2)}, above 1. A fluorescent paint, or another scale?` }
+  if (high >= 0)
+    return {
+      code: 'impossible-reflectance',
+      message: `The reflectance at ${wavelengths[high]} nm is ${numbers[high]!.toFixed(2)}, above 1. A fluorescent paint, or another scale?`,
+    }
   return undefined
 }
 
 /** From finer steps the mean under a triangle of 10 nm each way, as an instrument's band sees it; else by a cubic through the four nearest bands; ends held. */
 export function resampled(wavelengths: readonly number[], values: readonly number[], nm: number): number {
-  if (wavelengths.length > 1 && wavelengths[1]! - wavelengths[0]! < STEP_NM * 0.75) return underTriangle(wavelengths, values, nm)
+  if (wavelengths.length > 1 && wavelengths[1]! - wavelengths[0]! < STEP_NM * 0.75)
+    return underTriangle(wavelengths, values, nm)
   if (nm <= wavelengths[0]!) return values[0]!
   if (nm >= wavelengths.at(-1)!) return values.at(-1)!
   const right = wavelengths.findIndex((w) => w >= nm)
   if (wavelengths[right] === nm) return values[right]!
   const first = Math.max(0, Math.min(wavelengths.length - 4, right - 2))
   const around = [0, 1, 2, 3].map((k) => first + k).filter((i) => i < wavelengths.length)
-  return around.reduce((sum, i) => sum + values[i]! * around.reduce((p, j) => (j === i ? p : (p * (nm - wavelengths[j]!)) / (wavelengths[i]! - wavelengths[j]!)), 1), 0)
+  return around.reduce(
+    (sum, i) =>
+      sum +
+      values[i]! *
+        around.reduce((p, j) => (j === i ? p : (p * (nm - wavelengths[j]!)) / (wavelengths[i]! - wavelengths[j]!)), 1),
+    0,
+  )
 }
 
 function underTriangle(wavelengths: readonly number[], values: readonly number[], nm: number): number {

@@ -19,7 +19,13 @@ export interface PaintFilter {
   singlePigment?: boolean
 }
 
-interface IndexedPaint { id: string; name: string; maker: string; codes: string; words: string }
+interface IndexedPaint {
+  id: string
+  name: string
+  maker: string
+  codes: string
+  words: string
+}
 
 /** A search index over paints that is kept up to date paint by paint. */
 export interface PaintIndex {
@@ -37,12 +43,19 @@ export function createPaintIndex(): PaintIndex {
     fields: ['name', 'maker', 'codes', 'words'],
     tokenize: (text) => text.split(/[\s,;()/]+/).filter(Boolean),
     processTerm: (term) => fold(term).replace(/^['"’]+|['"’]+$/g, '') || null,
-    searchOptions: { boost: { name: 3, codes: 2 }, prefix: true, fuzzy: (term) => (/\d/.test(term) || term.length < 4 ? false : 0.2), combineWith: 'AND' },
+    searchOptions: {
+      boost: { name: 3, codes: 2 },
+      prefix: true,
+      fuzzy: (term) => (/\d/.test(term) || term.length < 4 ? false : 0.2),
+      combineWith: 'AND',
+    },
   })
   return {
     put(paint) {
       const { id, name, maker, pigments } = paint
-      const words = [paint.formula, paint.transparency, paint.granulation, paint.effect, paint.note].filter(Boolean).join(' ')
+      const words = [paint.formula, paint.transparency, paint.granulation, paint.effect, paint.note]
+        .filter(Boolean)
+        .join(' ')
       const row = { id, name, maker, codes: pigments.join(' '), words }
       if (index.has(id)) index.replace(row)
       else index.add(row)

@@ -9,7 +9,10 @@ const NEARLY_WHITE = 90
  * Why a masstone and a wash cannot belong to one paint, in words, or undefined: diluting never
  * darkens a paint on white paper.
  */
-export function problemOfSwatchPair(masstone: Pick<Swatch, 'L'> | undefined, wash: Pick<Swatch, 'L'> | undefined): string | undefined {
+export function problemOfSwatchPair(
+  masstone: Pick<Swatch, 'L'> | undefined,
+  wash: Pick<Swatch, 'L'> | undefined,
+): string | undefined {
   if (!masstone || !wash || masstone.L <= wash.L + SLACK || masstone.L >= NEARLY_WHITE) return undefined
   return `The masstone (L* ${masstone.L.toFixed(0)}) is lighter than the wash (L* ${wash.L.toFixed(0)}). Are the two exchanged?`
 }

@@ -5,12 +5,24 @@ import { pigmentByCode } from '../pigments/reference'
 import { twinDifference } from '../choosing/findings'
 import { viewOfPaint } from './view'
 
-const paint = (extra: Partial<Paint>, ...pigments: string[]): Paint => ({ id: 'p', v: 1, maker: '', name: 'P', pigments, ...extra })
+const paint = (extra: Partial<Paint>, ...pigments: string[]): Paint => ({
+  id: 'p',
+  v: 1,
+  maker: '',
+  name: 'P',
+  pigments,
+  ...extra,
+})
 
 describe('a paint without a swatch', () => {
   it('shows its pigment’s typical colours, as assumed', () => {
     const view = viewOfPaint(paint({}, 'PG18'))
-    expect(view).toMatchObject({ assumed: true, family: 'green', familyFrom: 'pigment', masstone: pigmentByCode('PG18')!.masstone })
+    expect(view).toMatchObject({
+      assumed: true,
+      family: 'green',
+      familyFrom: 'pigment',
+      masstone: pigmentByCode('PG18')!.masstone,
+    })
     expect(view.lean?.family).toBe('green')
   })
   it('of two pigments shows their mixture, greener than the yellow and lighter than the green', () => {
@@ -21,7 +33,9 @@ describe('a paint without a swatch', () => {
     expect(view.family).toBe('green')
   })
   it('of an artist’s variant shows that one', () => {
-    expect(viewOfPaint(paint({ variants: { PB28: 'teal' } }, 'PB28')).masstone).toEqual(pigmentByCode('PB28', 'teal')!.masstone)
+    expect(viewOfPaint(paint({ variants: { PB28: 'teal' } }, 'PB28')).masstone).toEqual(
+      pigmentByCode('PB28', 'teal')!.masstone,
+    )
   })
   it('and without a known code shows nothing', () => {
     expect(viewOfPaint(paint({}))).toMatchObject({ masstone: undefined, wash: undefined, family: undefined })
@@ -29,7 +43,10 @@ describe('a paint without a swatch', () => {
   })
   it('is compared with others by what is assumed', () => {
     const [one, other] = [viewOfPaint(paint({}, 'PG18')), viewOfPaint(paint({}, 'PG7'))]
-    expect(twinDifference(one, other)).toBeCloseTo(Math.max(colourDifference(one.masstone!, other.masstone!), colourDifference(one.wash!, other.wash!)), 9)
+    expect(twinDifference(one, other)).toBeCloseTo(
+      Math.max(colourDifference(one.masstone!, other.masstone!), colourDifference(one.wash!, other.wash!)),
+      9,
+    )
   })
 })
 

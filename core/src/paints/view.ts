@@ -35,7 +35,10 @@ export function viewOfPaint(paint: Paint): PaintView {
   const fromSwatch = earthByPigment(familyOf(swatches), paint.pigments)
   const family = paint.family ?? fromSwatch ?? familyOfCodes(paint.pigments)
   const view: PaintView = {
-    paint, ...swatches, family, ...(assumed ? { assumed: true } : {}),
+    paint,
+    ...swatches,
+    family,
+    ...(assumed ? { assumed: true } : {}),
     familyFrom: paint.family ? 'artist' : fromSwatch && !assumed ? 'swatch' : family ? 'pigment' : undefined,
     lean: leanOf(swatches, family),
     wheelKey: wheelKey(family, tellingSwatch(swatches)),
@@ -59,7 +62,15 @@ const earthByPigment = (family: HueFamily | undefined, codes: readonly string[])
   EARTHY.includes(family) && codes.length > 0 && codes.every((c) => EARTH_PIGMENT.test(c)) ? 'earth' : family
 
 const BY_HUE_LETTER: Record<string, HueFamily> = {
-  Y: 'yellow', O: 'orange', R: 'red', V: 'violet', B: 'blue', G: 'green', Br: 'earth', Bk: 'neutral', W: 'white',
+  Y: 'yellow',
+  O: 'orange',
+  R: 'red',
+  V: 'violet',
+  B: 'blue',
+  G: 'green',
+  Br: 'earth',
+  Bk: 'neutral',
+  W: 'white',
 }
 
 /** The hue letter of a single-pigment paint, as a first guess until there is a swatch. */
@@ -70,7 +81,14 @@ function familyOfCodes(codes: readonly string[]): HueFamily | undefined {
 
 /** The wheel is cut open between green and yellow: lemon first, then round through red and blue. */
 const WHEEL_STARTS_AT = 112
-const FAMILY_MIDDLE: Partial<Record<HueFamily, number>> = { yellow: 88, orange: 58, red: 25, violet: 325, blue: 268, green: 160 }
+const FAMILY_MIDDLE: Partial<Record<HueFamily, number>> = {
+  yellow: 88,
+  orange: 58,
+  red: 25,
+  violet: 325,
+  blue: 268,
+  green: 160,
+}
 const OFF_WHEEL: Partial<Record<HueFamily, number>> = { earth: 1000, neutral: 2000, white: 3000 }
 
 function wheelKey(family: HueFamily | undefined, telling: LabD65 | undefined): number {
@@ -83,7 +101,11 @@ function wheelKey(family: HueFamily | undefined, telling: LabD65 | undefined): n
 
 /** In wheel order: yellows to greens, then earths, neutrals, whites, paints without colour; ties by name. */
 export function byWheel(one: PaintView, other: PaintView): number {
-  return one.wheelKey - other.wheelKey || compareText(one.paint.name, other.paint.name) || compareText(one.paint.id, other.paint.id)
+  return (
+    one.wheelKey - other.wheelKey ||
+    compareText(one.paint.name, other.paint.name) ||
+    compareText(one.paint.id, other.paint.id)
+  )
 }
 
 /** Light to dark by masstone; paints without colour come last. */

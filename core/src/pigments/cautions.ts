@@ -1,6 +1,7 @@
 /** Usual cautions by key. They never replace the label, the safety data sheet or local rules. */
 const CAUTIONS: Record<string, string> = {
-  cadmium: 'Cadmium compound: do not spray, sand or breathe dust; keep from food and children; do not pour rinsing water with solids down the drain.',
+  cadmium:
+    'Cadmium compound: do not spray, sand or breathe dust; keep from food and children; do not pour rinsing water with solids down the drain.',
   cobalt: 'Cobalt compound: may sensitise skin; do not spray or breathe dust.',
   nickel: 'Nickel compound: may sensitise skin; do not spray or breathe dust.',
   chromate: 'Hexavalent chromium: toxic and carcinogenic as dust; not for spraying or sanding.',

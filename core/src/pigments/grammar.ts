@@ -19,7 +19,16 @@ export interface PigmentCode {
 
 const USAGE_WORDS: Record<string, UsageClass> = { pigment: 'P', natural: 'N', basic: 'B', solvent: 'S', acid: 'A' }
 const HUE_WORDS: Record<string, HueLetter> = {
-  yellow: 'Y', orange: 'O', red: 'R', violet: 'V', blue: 'B', green: 'G', brown: 'Br', black: 'Bk', white: 'W', metal: 'M',
+  yellow: 'Y',
+  orange: 'O',
+  red: 'R',
+  violet: 'V',
+  blue: 'B',
+  green: 'G',
+  brown: 'Br',
+  black: 'Bk',
+  white: 'W',
+  metal: 'M',
 }
 const HUE_BY_LOWER = new Map(HUE_LETTERS.map((h) => [h.toLowerCase(), h]))
 const WORDS = `(${Object.keys(USAGE_WORDS).join('|')})\\s+(${Object.keys(HUE_WORDS).join('|')})`
@@ -91,7 +100,9 @@ function splitAtSpaces(piece: string): string[] {
 
 function explain(text: string): string {
   const shown = `“${text.trim().slice(0, 40)}”`
-  if (/^\d+$/.test(text.trim())) return `${shown} lacks its letters: write PB15:3 for a sub-type, or PB15, PB3 for two pigments.`
-  if (/^[pnbsa]/i.test(text.trim())) return `${shown} is not a Colour Index name: expected letters and a number, such as PY150 or PB15:3.`
+  if (/^\d+$/.test(text.trim()))
+    return `${shown} lacks its letters: write PB15:3 for a sub-type, or PB15, PB3 for two pigments.`
+  if (/^[pnbsa]/i.test(text.trim()))
+    return `${shown} is not a Colour Index name: expected letters and a number, such as PY150 or PB15:3.`
   return `${shown} is not a pigment code such as PY150, PB15:3, PBr7 or NR9.`
 }

@@ -11,12 +11,27 @@ export interface Question {
  * Highest numbers that Pigment names are known to reach, per hue, rounded up generously (from
  * memory; the Index still grows). Used only to question a mistyped number.
  */
-const HIGHEST: Record<HueLetter, number> = { Y: 250, O: 100, R: 300, V: 70, B: 100, G: 70, Br: 60, Bk: 50, W: 50, M: 10 }
+const HIGHEST: Record<HueLetter, number> = {
+  Y: 250,
+  O: 100,
+  R: 300,
+  V: 70,
+  B: 100,
+  G: 70,
+  Br: 60,
+  Bk: 50,
+  W: 50,
+  M: 10,
+}
 
 const WHEEL: readonly HueLetter[] = ['Y', 'O', 'R', 'V', 'B', 'G']
 const HUE_IN_NAME: readonly [RegExp, HueLetter][] = [
-  [/\byellow\b/i, 'Y'], [/\borange\b/i, 'O'], [/\b(red|scarlet|crimson|pink|rose)\b/i, 'R'],
-  [/\b(violet|purple|mauve)\b/i, 'V'], [/\bblue\b/i, 'B'], [/\bgreen\b/i, 'G'],
+  [/\byellow\b/i, 'Y'],
+  [/\borange\b/i, 'O'],
+  [/\b(red|scarlet|crimson|pink|rose)\b/i, 'R'],
+  [/\b(violet|purple|mauve)\b/i, 'V'],
+  [/\bblue\b/i, 'B'],
+  [/\bgreen\b/i, 'G'],
 ]
 
 /**
@@ -25,10 +40,12 @@ const HUE_IN_NAME: readonly [RegExp, HueLetter][] = [
  * Names with "hue", "imitation" or "substitute" say themselves that they hold another pigment.
  */
 export function questionCodes(name: string, codes: readonly PigmentCode[]): Question[] {
-  const beyond = codes.filter((c) => c.number > HIGHEST[c.hue]).map<Question>((c) => ({
-    code: 'number-beyond-index',
-    message: `${c.code}: numbers of this hue stay below ${HIGHEST[c.hue]} as far as known. Is a digit too many?`,
-  }))
+  const beyond = codes
+    .filter((c) => c.number > HIGHEST[c.hue])
+    .map<Question>((c) => ({
+      code: 'number-beyond-index',
+      message: `${c.code}: numbers of this hue stay below ${HIGHEST[c.hue]} as far as known. Is a digit too many?`,
+    }))
   if (codes.length === 0 || /\b(hue|imitation|substitute)\b/i.test(name)) return beyond
   return [...beyond, ...(questionName(name, codes) ?? questionHue(name, codes))]
 }
@@ -41,7 +58,12 @@ function questionName(name: string, codes: readonly PigmentCode[]): Question[] |
   const [term, usual] = known
   if (codes.some((c) => usual.includes(c.code))) return []
   const given = codes.map((c) => c.code).join(', ')
-  return [{ code: 'unusual-for-name', message: `“${term}” is usually ${listed(usual)}; ${given} would be unusual. Check the label.` }]
+  return [
+    {
+      code: 'unusual-for-name',
+      message: `“${term}” is usually ${listed(usual)}; ${given} would be unusual. Check the label.`,
+    },
+  ]
 }
 
 function questionHue(name: string, codes: readonly PigmentCode[]): Question[] {
@@ -53,7 +75,12 @@ function questionHue(name: string, codes: readonly PigmentCode[]): Question[] {
   if (to < 0) return []
   const steps = Math.min((from - to + 6) % 6, (to - from + 6) % 6)
   if (steps < 2) return []
-  return [{ code: 'far-from-name', message: `The name says ${hueWord(word)}, ${only.code} is a ${hueWord(only.hue)} pigment. Check the label.` }]
+  return [
+    {
+      code: 'far-from-name',
+      message: `The name says ${hueWord(word)}, ${only.code} is a ${hueWord(only.hue)} pigment. Check the label.`,
+    },
+  ]
 }
 
 const listed = (codes: readonly string[]) =>

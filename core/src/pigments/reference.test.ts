@@ -14,13 +14,17 @@ describe('the reference of pigments', () => {
       const parsed = parsePigmentCode(p.code)
       expect(parsed.ok && parsed.value.code, p.id).toBe(p.code)
       expect(p.masstone.L, p.id).toBeLessThanOrEqual(p.wash.L + 1)
-      expect([...shapeSpectrum(p.shape)].every((k) => k > 0 && Number.isFinite(k)), p.id).toBe(true)
+      expect(
+        [...shapeSpectrum(p.shape)].every((k) => k > 0 && Number.isFinite(k)),
+        p.id,
+      ).toBe(true)
       expect(p.transparency && p.staining && p.granulation && p.strength && p.inPan && p.chemistry, p.id).toBeTruthy()
     }
   })
 
   it('holds historic, fugitive and toxic pigments, natural and basic dyes, effect pigments', () => {
-    for (const code of ['PY39', 'PG21', 'PW1', 'PR106', 'PR83', 'NR4', 'NR9', 'NB1', 'BV10', 'PW20', 'PM2']) expect(pigmentByCode(code), code).toBeDefined()
+    for (const code of ['PY39', 'PG21', 'PW1', 'PR106', 'PR83', 'NR4', 'NR9', 'NB1', 'BV10', 'PW20', 'PM2'])
+      expect(pigmentByCode(code), code).toBeDefined()
     expect(pigmentByCode('PR83')?.astm).toBe('IV')
     expect(cautionsInWords(pigmentByCode('PR106')!.cautions)[0]).toContain('Mercury')
     expect(cautionsInWords([]).at(-1)).toContain('safety data sheet')
@@ -32,7 +36,12 @@ describe('the reference of pigments', () => {
     expect(pigmentByCode('PV19', 'no such')?.variant).toBe('rose')
     expect(pigmentByCode('PB15:4')?.code).toBe('PB15')
     expect(pigmentByCode('PX1')).toBeUndefined()
-    expect(pigmentVariants('PBr7').map((p) => p.variant)).toEqual(['raw sienna', 'burnt sienna', 'raw umber', 'burnt umber'])
+    expect(pigmentVariants('PBr7').map((p) => p.variant)).toEqual([
+      'raw sienna',
+      'burnt sienna',
+      'raw umber',
+      'burnt umber',
+    ])
     expect(pigmentVariants('PB28').map((p) => p.hides)[0]).toContain('teal')
   })
 
@@ -40,18 +49,47 @@ describe('the reference of pigments', () => {
     expect(searchPigments({ text: 'PB15' }).map((p) => p.code)).toEqual(['PB15', 'PB15:1', 'PB15:3', 'PB15:6'])
     expect(searchPigments({ text: 'quinacridone magenta' }).map((p) => p.code)).toContain('PR122')
     expect(searchPigments({ text: '77007' }).map((p) => p.code)).toContain('PB29')
-    expect(searchPigments({ family: 'blue', granulating: true, cautioned: true }).every((p) => p.family === 'blue' && p.cautions.length > 0)).toBe(true)
+    expect(
+      searchPigments({ family: 'blue', granulating: true, cautioned: true }).every(
+        (p) => p.family === 'blue' && p.cautions.length > 0,
+      ),
+    ).toBe(true)
     expect(searchPigments({ text: 'no such pigment' })).toEqual([])
   })
 
   it('says of every figure what stands behind it', () => {
-    const figures: ReferenceFigure[] = ['code', 'constitution', 'chemistry', 'names', 'family', 'masstone', 'wash', 'shape', 'transparency', 'staining', 'granulation', 'astm', 'strength', 'inPan', 'cautions']
+    const figures: ReferenceFigure[] = [
+      'code',
+      'constitution',
+      'chemistry',
+      'names',
+      'family',
+      'masstone',
+      'wash',
+      'shape',
+      'transparency',
+      'staining',
+      'granulation',
+      'astm',
+      'strength',
+      'inPan',
+      'cautions',
+    ]
     for (const figure of figures) expect(basisOf(figure).source.length).toBeGreaterThan(10)
     expect(basisOf('masstone').kind).toBe('from memory')
   })
 
   it('leans as painters say: lemon to green, phthalo blue to green, ultramarine to violet', () => {
-    const lean = (code: string) => { const p = pigmentByCode(code)!; return leanOf(p, p.family)?.toward }
-    expect([lean('PY3'), lean('PB15:3'), lean('PB29'), lean('PR254'), lean('PV19')]).toEqual(['green', 'green', 'violet', 'orange', 'violet'])
+    const lean = (code: string) => {
+      const p = pigmentByCode(code)!
+      return leanOf(p, p.family)?.toward
+    }
+    expect([lean('PY3'), lean('PB15:3'), lean('PB29'), lean('PR254'), lean('PV19')]).toEqual([
+      'green',
+      'green',
+      'violet',
+      'orange',
+      'violet',
+    ])
   })
 })

@@ -5,13 +5,29 @@ import { parsePigmentCode } from './grammar'
 import { HIDDEN_BY_A_CODE, PIGMENT_ROWS } from './pigments.generated'
 
 /** A term of an absorption shape: an edge absorbs below `nm`; a band is a Gaussian; a floor is everywhere. */
-export type ShapeTerm = readonly ['edge' | 'band', nm: number, width: number, height: number] | readonly ['floor', height: number]
+export type ShapeTerm =
+  readonly ['edge' | 'band', nm: number, width: number, height: number] | readonly ['floor', height: number]
 export type PigmentKind = 'organic' | 'inorganic' | 'earth' | 'natural' | 'dye' | 'effect'
 type Triple = readonly [L: number, a: number, b: number]
 /** A row as the generated table holds it. */
 export type PigmentRow = readonly [
-  code: string, variant: string, names: readonly string[], ci: string, chemistry: string, family: string, masstone: Triple, wash: Triple, shape: readonly ShapeTerm[],
-  transparency: number, staining: number, granulation: number, astm: string, strength: number, pan: number, cautions: readonly string[], kind: string,
+  code: string,
+  variant: string,
+  names: readonly string[],
+  ci: string,
+  chemistry: string,
+  family: string,
+  masstone: Triple,
+  wash: Triple,
+  shape: readonly ShapeTerm[],
+  transparency: number,
+  staining: number,
+  granulation: number,
+  astm: string,
+  strength: number,
+  pan: number,
+  cautions: readonly string[],
+  kind: string,
 ]
 
 /** One pigment, or one variant of it, of the built-in reference. Figures are typical ones; see `basisOf`. */
@@ -48,16 +64,53 @@ const TRANSPARENCY = ['transparent', 'semi-transparent', 'semi-opaque', 'opaque'
 const STAINING = ['lifts clean', 'lifts well', 'stains a little', 'stains strongly'] as const
 const GRANULATION = ['smooth', 'slightly granulating', 'granulating', 'strongly granulating'] as const
 const STRENGTH = ['weak', 'moderate', 'strong', 'very strong'] as const
-const IN_PAN: Record<number, string> = { 1: 'rewets readily', 2: 'rewets with a little patience', 3: 'rewets slowly; hardens, cracks or crumbles' }
+const IN_PAN: Record<number, string> = {
+  1: 'rewets readily',
+  2: 'rewets with a little patience',
+  3: 'rewets slowly; hardens, cracks or crumbles',
+}
 
 function pigmentOf(row: PigmentRow): ReferencePigment {
-  const [code, variant, names, ci, chemistry, family, masstone, wash, shape, transparency, staining, granulation, astm, strength, pan, cautions, kind] = row
+  const [
+    code,
+    variant,
+    names,
+    ci,
+    chemistry,
+    family,
+    masstone,
+    wash,
+    shape,
+    transparency,
+    staining,
+    granulation,
+    astm,
+    strength,
+    pan,
+    cautions,
+    kind,
+  ] = row
   const hides = HIDDEN_BY_A_CODE[code]
   return {
-    id: variant ? `${code} ${variant}` : code, code, ...(variant ? { variant } : {}), names, ...(ci ? { constitution: ci } : {}), chemistry, family: family as HueFamily,
-    masstone: labD65(...masstone), wash: labD65(...wash), shape,
-    transparency: TRANSPARENCY[transparency]!, staining: STAINING[staining]!, granulation: GRANULATION[granulation]!,
-    ...(astm ? { astm: astm as 'I' } : {}), strength: STRENGTH[strength - 1]!, inPan: IN_PAN[pan]!, cautions, kind: kind as PigmentKind, ...(hides ? { hides } : {}),
+    id: variant ? `${code} ${variant}` : code,
+    code,
+    ...(variant ? { variant } : {}),
+    names,
+    ...(ci ? { constitution: ci } : {}),
+    chemistry,
+    family: family as HueFamily,
+    masstone: labD65(...masstone),
+    wash: labD65(...wash),
+    shape,
+    transparency: TRANSPARENCY[transparency]!,
+    staining: STAINING[staining]!,
+    granulation: GRANULATION[granulation]!,
+    ...(astm ? { astm: astm as 'I' } : {}),
+    strength: STRENGTH[strength - 1]!,
+    inPan: IN_PAN[pan]!,
+    cautions,
+    kind: kind as PigmentKind,
+    ...(hides ? { hides } : {}),
   }
 }
 
@@ -94,5 +147,7 @@ export function shapeSpectrum(shape: readonly ShapeTerm[]): Spectrum {
 function valueAt(term: ShapeTerm, nm: number): number {
   if (term[0] === 'floor') return term[1]
   const [kind, at, width, height] = term
-  return kind === 'edge' ? height / (1 + Math.exp((nm - at) / (width / 2))) : height * Math.exp(-0.5 * ((nm - at) / width) ** 2)
+  return kind === 'edge'
+    ? height / (1 + Math.exp((nm - at) / (width / 2)))
+    : height * Math.exp(-0.5 * ((nm - at) / width) ** 2)
 }

@@ -3,10 +3,26 @@ import { differenceCiede2000 } from 'culori'
 import Color from 'colorjs.io'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { ciede2000, colourDifference, labD65, labOfReflectance, labOfXyz, localMetric, readSpectra, WHITE_D65 } from '../../src'
+import {
+  ciede2000,
+  colourDifference,
+  labD65,
+  labOfReflectance,
+  labOfXyz,
+  localMetric,
+  readSpectra,
+  WHITE_D65,
+} from '../../src'
 
-const table = (name: string) => readFileSync(new URL(name, import.meta.url), 'utf8').trim().split('\n').slice(1).map((l) => l.split(','))
-const PAIRS = table('ciede2000-pairs.csv').map((row) => row.map(Number) as [number, number, number, number, number, number, number])
+const table = (name: string) =>
+  readFileSync(new URL(name, import.meta.url), 'utf8')
+    .trim()
+    .split('\n')
+    .slice(1)
+    .map((l) => l.split(','))
+const PAIRS = table('ciede2000-pairs.csv').map(
+  (row) => row.map(Number) as [number, number, number, number, number, number, number],
+)
 
 describe('CIEDE2000 (Sharma, Wu, Dalal 2005, table 1)', () => {
   it('all 34 pairs to 1e-7, both ways round', () => {
@@ -21,20 +37,39 @@ describe('CIEDE2000 (Sharma, Wu, Dalal 2005, table 1)', () => {
   it('agrees with culori and with colorjs.io on colours under D65', () => {
     const theirs = differenceCiede2000()
     const part = (most: number) => fc.double({ min: -most, max: most, noNaN: true })
-    fc.assert(fc.property(fc.double({ min: 0, max: 100, noNaN: true }), part(100), part(100), fc.double({ min: 0, max: 100, noNaN: true }), part(100), part(100), (L1, a1, b1, L2, a2, b2) => {
-      const ours = ciede2000(L1, a1, b1, L2, a2, b2)
-      expect(Math.abs(ours - theirs({ mode: 'lab65', l: L1, a: a1, b: b1 }, { mode: 'lab65', l: L2, a: a2, b: b2 }))).toBeLessThan(1e-6)
-      // colorjs.io compares in the Lab of its own white; told D65, it gets the same numbers
-      const [p, q] = [new Color('lab', [L1, a1, b1]), new Color('lab', [L2, a2, b2])]
-      expect(Math.abs(ours - p.deltaE(q, '2000'))).toBeLessThan(1e-5)
-    }), { numRuns: 200 })
+    fc.assert(
+      fc.property(
+        fc.double({ min: 0, max: 100, noNaN: true }),
+        part(100),
+        part(100),
+        fc.double({ min: 0, max: 100, noNaN: true }),
+        part(100),
+        part(100),
+        (L1, a1, b1, L2, a2, b2) => {
+          const ours = ciede2000(L1, a1, b1, L2, a2, b2)
+          expect(
+            Math.abs(ours - theirs({ mode: 'lab65', l: L1, a: a1, b: b1 }, { mode: 'lab65', l: L2, a: a2, b: b2 })),
+          ).toBeLessThan(1e-6)
+          // colorjs.io compares in the Lab of its own white; told D65, it gets the same numbers
+          const [p, q] = [new Color('lab', [L1, a1, b1]), new Color('lab', [L2, a2, b2])]
+          expect(Math.abs(ours - p.deltaE(q, '2000'))).toBeLessThan(1e-5)
+        },
+      ),
+      { numRuns: 200 },
+    )
   })
 
   it('the local form is CIEDE2000 near a colour', () => {
-    for (const [L, a, b] of [[50, 20, -40], [70, -10, 60], [30, 1, 1]] as const) {
+    for (const [L, a, b] of [
+      [50, 20, -40],
+      [70, -10, 60],
+      [30, 1, 1],
+    ] as const) {
       const q = localMetric(L, a, b)
       const [dL, da, db] = [0.4, -0.3, 0.5]
-      const local = Math.sqrt(q[0]! * dL * dL + q[1]! * da * da + q[2]! * db * db + q[3]! * da * db + q[4]! * dL * da + q[5]! * dL * db)
+      const local = Math.sqrt(
+        q[0]! * dL * dL + q[1]! * da * da + q[2]! * db * db + q[3]! * da * db + q[4]! * dL * da + q[5]! * dL * db,
+      )
       expect(Math.abs(local / ciede2000(L, a, b, L + dL, a + da, b + db) - 1)).toBeLessThan(0.06)
     }
   })
@@ -49,22 +84,36 @@ describe('colour of a spectrum under D65, 2 degree (CIE 15:2018)', () => {
     expect(Math.hypot(white.L - 100, white.a, white.b)).toBeLessThan(1e-9)
   })
 
-  const [head, ...rows] = readFileSync(new URL('cie-test-colours.csv', import.meta.url), 'utf8').trim().split('\n').map((l) => l.split(','))
-  const observer = readFileSync(new URL('../../../data/observer/cie-1931-2deg-d65.csv', import.meta.url), 'utf8').trim().split('\n').slice(1).map((l) => l.split(',').map(Number) as [number, number, number, number, number])
+  const [head, ...rows] = readFileSync(new URL('cie-test-colours.csv', import.meta.url), 'utf8')
+    .trim()
+    .split('\n')
+    .map((l) => l.split(','))
+  const observer = readFileSync(new URL('../../../data/observer/cie-1931-2deg-d65.csv', import.meta.url), 'utf8')
+    .trim()
+    .split('\n')
+    .slice(1)
+    .map((l) => l.split(',').map(Number) as [number, number, number, number, number])
   /** Summed over the whole table at 5 nm, the slow and plain way. */
   function fromTable(row: readonly string[]) {
     const at = new Map(head!.slice(1).map((nm, i) => [Number(nm), Number(row[i + 1])]))
     let [X, Y, Z, white] = [0, 0, 0, 0]
     for (const [nm, x, y, z, d65] of observer) {
       const r = at.get(Math.min(780, nm))!
-      X += x * d65 * r; Y += y * d65 * r; Z += z * d65 * r; white += y * d65
+      X += x * d65 * r
+      Y += y * d65 * r
+      Z += z * d65 * r
+      white += y * d65
     }
     return [X, Y, Z].map((v) => (100 * v) / white)
   }
 
   // CIE 13.3 spectrum; XYZ by an independent general-purpose tool (spec2cie, D65, 2 degree)
   it('our observer table gives test colour 1 as XYZ 33.02, 29.89, 24.59 within 0.02', () => {
-    expect(fromTable(rows[0]!).map((v, i) => Math.abs(v - [33.02, 29.89, 24.59][i]!)).every((d) => d < 0.02)).toBe(true)
+    expect(
+      fromTable(rows[0]!)
+        .map((v, i) => Math.abs(v - [33.02, 29.89, 24.59][i]!))
+        .every((d) => d < 0.02),
+    ).toBe(true)
   })
 
   it('36 bands, as the reader of spectra brings them, against the full table: below 0.12 for the eight test colours', () => {

@@ -4,20 +4,44 @@ import { opticsOfPaint, pigmentByCode, predictMixture, toLch, type Lch } from '.
 /** What painters know of mixtures, as order and direction only: common practice, no source. Reference pigments, no pair treated apart. */
 const paint = (what: string) => {
   const [code, ...variant] = what.split(' ') as [string, ...string[]]
-  const optics = opticsOfPaint({ pigments: [code], ...(variant.length ? { variants: { [code]: variant.join(' ') } } : {}) })
+  const optics = opticsOfPaint({
+    pigments: [code],
+    ...(variant.length ? { variants: { [code]: variant.join(' ') } } : {}),
+  })
   if (!optics.ok) throw new Error(optics.error.message)
   return optics.value
 }
 type Row = { parts: [number, number]; masstone: Lch; wash: Lch }
-const RATIOS: [number, number][] = [[8, 1], [6, 1], [4, 1], [3, 1], [2, 1], [3, 2], [1, 1], [2, 3], [1, 2], [1, 3], [1, 4], [1, 6], [1, 8]]
-const row = (one: string, other: string): Row[] => RATIOS.map((parts) => {
-  const mix = predictMixture([{ optics: paint(one), parts: parts[0] }, { optics: paint(other), parts: parts[1] }])
-  if (!mix.ok) throw new Error(mix.error.message)
-  return { parts, masstone: toLch(mix.value.masstone), wash: toLch(mix.value.wash) }
-})
-const least = (rows: Row[], which: 'masstone' | 'wash') => rows.reduce((p, q) => (q[which].C < p[which].C ? q : p))[which]
-const mostGreen = (rows: Row[]) => Math.max(...rows.filter((r) => r.wash.h > 105 && r.wash.h < 205).map((r) => r.wash.C), 0)
-const mostOrange = (rows: Row[]) => Math.max(...rows.filter((r) => r.masstone.h > 45 && r.masstone.h < 75).map((r) => r.masstone.C), 0)
+const RATIOS: [number, number][] = [
+  [8, 1],
+  [6, 1],
+  [4, 1],
+  [3, 1],
+  [2, 1],
+  [3, 2],
+  [1, 1],
+  [2, 3],
+  [1, 2],
+  [1, 3],
+  [1, 4],
+  [1, 6],
+  [1, 8],
+]
+const row = (one: string, other: string): Row[] =>
+  RATIOS.map((parts) => {
+    const mix = predictMixture([
+      { optics: paint(one), parts: parts[0] },
+      { optics: paint(other), parts: parts[1] },
+    ])
+    if (!mix.ok) throw new Error(mix.error.message)
+    return { parts, masstone: toLch(mix.value.masstone), wash: toLch(mix.value.wash) }
+  })
+const least = (rows: Row[], which: 'masstone' | 'wash') =>
+  rows.reduce((p, q) => (q[which].C < p[which].C ? q : p))[which]
+const mostGreen = (rows: Row[]) =>
+  Math.max(...rows.filter((r) => r.wash.h > 105 && r.wash.h < 205).map((r) => r.wash.C), 0)
+const mostOrange = (rows: Row[]) =>
+  Math.max(...rows.filter((r) => r.masstone.h > 45 && r.masstone.h < 75).map((r) => r.masstone.C), 0)
 const BURNT_SIENNA = 'PBr7 burnt sienna'
 
 describe('neutrals', () => {
@@ -32,7 +56,11 @@ describe('neutrals', () => {
     expect(rows.at(-1)!.masstone.h).toBeLessThan(75)
     expect(rows[0]!.wash.h).toBeGreaterThan(200)
   })
-  it.each([['PG7', 'PV19 rose'], ['PG7', 'PR83'], ['PG18', 'PR83']])('%s and %s: near neutral', (one, other) => {
+  it.each([
+    ['PG7', 'PV19 rose'],
+    ['PG7', 'PR83'],
+    ['PG18', 'PR83'],
+  ])('%s and %s: near neutral', (one, other) => {
     expect(least(row(one, other), 'masstone').C).toBeLessThan(8)
   })
   it.each(['PY3', 'PY65', 'PY150'])('dioxazine violet and %s: brown or neutral on the way', (yellow) => {
@@ -43,10 +71,18 @@ describe('neutrals', () => {
     expect(least(row(blue, BURNT_SIENNA), 'wash').C).toBeLessThan(8)
   })
   it('cyan, magenta and yellow together come near black', () => {
-    const darkest = [1, 2, 3, 4, 6].flatMap((m) => [1, 2, 4, 6].map((y) => {
-      const mix = predictMixture([{ optics: paint('PB15:3'), parts: 1 }, { optics: paint('PR122'), parts: m }, { optics: paint('PY150'), parts: y }])
-      return mix.ok ? toLch(mix.value.masstone) : { L: 100, C: 100, h: 0 }
-    })).filter((c) => c.C < 12)
+    const darkest = [1, 2, 3, 4, 6]
+      .flatMap((m) =>
+        [1, 2, 4, 6].map((y) => {
+          const mix = predictMixture([
+            { optics: paint('PB15:3'), parts: 1 },
+            { optics: paint('PR122'), parts: m },
+            { optics: paint('PY150'), parts: y },
+          ])
+          return mix.ok ? toLch(mix.value.masstone) : { L: 100, C: 100, h: 0 }
+        }),
+      )
+      .filter((c) => c.C < 12)
     expect(Math.min(...darkest.map((c) => c.L))).toBeLessThan(30)
   })
 })
@@ -78,7 +114,9 @@ describe('oranges, reds, violets', () => {
   it('ultramarine and quinacridone rose: a violet; rose and Indian yellow: a warm red', () => {
     const violet = row('PB29', 'PV19 rose').find((r) => r.parts[0] === 1 && r.parts[1] === 1)!.masstone
     expect(violet.h > 295 && violet.h < 345 && violet.C > 20).toBe(true)
-    expect(row('PV19 rose', 'PY110').some(({ masstone }) => masstone.h > 20 && masstone.h < 45 && masstone.C > 50)).toBe(true)
+    expect(
+      row('PV19 rose', 'PY110').some(({ masstone }) => masstone.h > 20 && masstone.h < 45 && masstone.C > 50),
+    ).toBe(true)
   })
 })
 
@@ -86,18 +124,37 @@ describe('darks and whites', () => {
   it("a Payne's grey with ultramarine nearly imitates Prussian blue", () => {
     const prussian = pigmentByCode('PB27')!
     const near = RATIOS.map(([p, u]) => {
-      const mix = predictMixture([{ optics: paint('PBk6'), parts: p }, { optics: paint('PB29'), parts: u }, { optics: paint('PB15:3'), parts: 1 }])
-      return mix.ok ? Math.hypot(mix.value.masstone.L - prussian.masstone.L, mix.value.masstone.a - prussian.masstone.a, mix.value.masstone.b - prussian.masstone.b) : 99
+      const mix = predictMixture([
+        { optics: paint('PBk6'), parts: p },
+        { optics: paint('PB29'), parts: u },
+        { optics: paint('PB15:3'), parts: 1 },
+      ])
+      return mix.ok
+        ? Math.hypot(
+            mix.value.masstone.L - prussian.masstone.L,
+            mix.value.masstone.a - prussian.masstone.a,
+            mix.value.masstone.b - prussian.masstone.b,
+          )
+        : 99
     })
     expect(Math.min(...near)).toBeLessThan(14)
   })
   it('phthalo blue tints far more strongly than cobalt or cerulean', () => {
-    const blued = (blue: string) => { const m = predictMixture([{ optics: paint('PY3'), parts: 8 }, { optics: paint(blue), parts: 1 }]); return m.ok ? m.value.masstone.L : 0 }
+    const blued = (blue: string) => {
+      const m = predictMixture([
+        { optics: paint('PY3'), parts: 8 },
+        { optics: paint(blue), parts: 1 },
+      ])
+      return m.ok ? m.value.masstone.L : 0
+    }
     expect(blued('PB15:3')).toBeLessThan(blued('PB28 royal') - 10)
     expect(blued('PB15:3')).toBeLessThan(blued('PB35') - 10)
   })
   it('titanium white makes a mixture lighter and more opaque', () => {
-    const m = predictMixture([{ optics: paint('PB29'), parts: 1 }, { optics: paint('PW6'), parts: 2 }])
+    const m = predictMixture([
+      { optics: paint('PB29'), parts: 1 },
+      { optics: paint('PW6'), parts: 2 },
+    ])
     if (!m.ok) throw new Error(m.error.message)
     expect(m.value.masstone.L).toBeGreaterThan(45)
     expect(['semi-opaque', 'opaque']).toContain(m.value.transparency)

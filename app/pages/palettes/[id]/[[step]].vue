@@ -7,7 +7,10 @@ const STEPS = ['choose', 'arrange', 'fill', 'key'] as const
 const route = useRoute()
 const router = useRouter()
 const collection = useCollection()
-const palette = computed(() => { const p = collection.palette(route.params.id as string); return p?.removed ? undefined : p })
+const palette = computed(() => {
+  const p = collection.palette(route.params.id as string)
+  return p?.removed ? undefined : p
+})
 const step = computed(() => STEPS.find((s) => s === route.params.step) ?? 'choose')
 useHead({ title: () => `${palette.value?.name ?? 'Palette'} · Juxtachrome` })
 const place = computed(() => {
@@ -23,12 +26,31 @@ const go = (to: string) => router.push(`/palettes/${palette.value?.id}/${to}`)
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-3 py-1.5">
       <PaletteTitle :palette="palette" />
       <nav aria-label="Steps" class="flex gap-1">
-        <NuxtLink v-for="(s, i) in STEPS" :key="s" class="btn btn-quiet capitalize" :to="`/palettes/${palette.id}/${s}`" :aria-current="s === step ? 'step' : undefined"><span class="hint">{{ i + 1 }}</span><span :class="s === step ? 'underline decoration-2 underline-offset-8' : ''">{{ s }}</span></NuxtLink>
+        <NuxtLink
+          v-for="(s, i) in STEPS"
+          :key="s"
+          class="btn btn-quiet capitalize"
+          :to="`/palettes/${palette.id}/${s}`"
+          :aria-current="s === step ? 'step' : undefined"
+          ><span class="hint">{{ i + 1 }}</span
+          ><span :class="s === step ? 'underline decoration-2 underline-offset-8' : ''">{{ s }}</span></NuxtLink
+        >
       </nav>
     </div>
     <ArrangeStep v-if="step === 'arrange'" :palette="palette" @taken="go('choose')" />
     <KeyPanel v-else-if="step === 'key'" :key="palette.id" :palette="palette" />
-    <PaletteBench v-else :key="`${palette.id}-${step}`" :palette="palette" :step="step" :place="place" @select="select" @go="go" />
+    <PaletteBench
+      v-else
+      :key="`${palette.id}-${step}`"
+      :palette="palette"
+      :step="step"
+      :place="place"
+      @select="select"
+      @go="go"
+    />
   </div>
-  <section v-else class="p-6"><h1>No such palette</h1><p class="mt-2">It may have been removed. <NuxtLink class="link" to="/palettes">All palettes</NuxtLink></p></section>
+  <section v-else class="p-6">
+    <h1>No such palette</h1>
+    <p class="mt-2">It may have been removed. <NuxtLink class="link" to="/palettes">All palettes</NuxtLink></p>
+  </section>
 </template>

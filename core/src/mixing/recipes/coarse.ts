@@ -7,13 +7,17 @@ import { filmOver, PAPER, SURFACE } from '../film'
 import type { Optics } from '../predict'
 
 /** Twelve of the 36 bands, for ranking many mixtures; whatever is shown is worked out with all 36. */
-export const NODES = [400, 430, 450, 470, 500, 530, 555, 580, 600, 620, 645, 690].map((nm) => Math.round((nm - FIRST_NM) / STEP_NM))
+export const NODES = [400, 430, 450, 470, 500, 530, 555, 580, 600, 620, 645, 690].map((nm) =>
+  Math.round((nm - FIRST_NM) / STEP_NM),
+)
 export const NODE_COUNT = NODES.length
 
 /** Weights of the nodes: each band's weight shared between the nodes around it, by a cubic through the four nearest. */
 function nodeWeights(weights: readonly number[], white: number): Float64Array {
   const own = new Float64Array(NODE_COUNT)
-  weights.forEach((w, band) => { for (const [node, share] of shares(band)) own[node]! += w * share })
+  weights.forEach((w, band) => {
+    for (const [node, share] of shares(band)) own[node]! += w * share
+  })
   return own.map((w) => w / white)
 }
 
@@ -23,7 +27,10 @@ function shares(band: number): [number, number][] {
   const right = NODES.findIndex((n) => n >= band)
   const first = Math.max(0, Math.min(NODE_COUNT - 4, right - 2))
   const around = [0, 1, 2, 3].map((k) => first + k)
-  return around.map((i) => [i, around.reduce((p, j) => (j === i ? p : (p * (band - NODES[j]!)) / (NODES[i]! - NODES[j]!)), 1)])
+  return around.map((i) => [
+    i,
+    around.reduce((p, j) => (j === i ? p : (p * (band - NODES[j]!)) / (NODES[i]! - NODES[j]!)), 1),
+  ])
 }
 
 const WX = nodeWeights(X_WEIGHTS, WHITE_D65.X)
@@ -33,10 +40,18 @@ const WZ = nodeWeights(Z_WEIGHTS, WHITE_D65.Z)
 const INSIDE = 1 - SURFACE
 const GROUND = (PAPER - SURFACE) / INSIDE
 
-export const atNodes = ({ K, S }: Pick<Optics, 'K' | 'S'>) => ({ K: Float64Array.from(NODES, (n) => K[n]!), S: Float64Array.from(NODES, (n) => S[n]!) })
+export const atNodes = ({ K, S }: Pick<Optics, 'K' | 'S'>) => ({
+  K: Float64Array.from(NODES, (n) => K[n]!),
+  S: Float64Array.from(NODES, (n) => S[n]!),
+})
 
 /** Where a mixture is compared with the target, and how far apart they are. */
-export interface CoarseTarget { L: number; a: number; b: number; metric: Float64Array }
+export interface CoarseTarget {
+  L: number
+  a: number
+  b: number
+  metric: Float64Array
+}
 export const coarseTarget = ({ L, a, b }: LabD65): CoarseTarget => ({ L, a, b, metric: localMetric(L, a, b) })
 
 const EPSILON = 216 / 24389
@@ -52,7 +67,10 @@ function f(t: number): number {
 }
 
 /** A mixture at the nodes. */
-export interface NodeFilm { K: Float64Array; S: Float64Array }
+export interface NodeFilm {
+  K: Float64Array
+  S: Float64Array
+}
 export const newNodeFilm = (): NodeFilm => ({ K: new Float64Array(NODE_COUNT), S: new Float64Array(NODE_COUNT) })
 
 /** Squared difference of a colour, given as XYZ inside the film, from the target; near it as CIEDE2000 squared. */
@@ -71,7 +89,18 @@ function squaredFrom(target: CoarseTarget, X: number, Y: number, Z: number): num
  * for gX up to 3), then doubled without dividing: t(2X) = 2t / (1 + g^2 t^2), so n' = 2nd, d' = d^2 + g^2 n^2.
  */
 export function atFourLoads({ K, S }: NodeFilm, target: CoarseTarget, into: Float64Array): void {
-  let X1 = 0, Y1 = 0, Z1 = 0, X2 = 0, Y2 = 0, Z2 = 0, X4 = 0, Y4 = 0, Z4 = 0, X8 = 0, Y8 = 0, Z8 = 0
+  let X1 = 0,
+    Y1 = 0,
+    Z1 = 0,
+    X2 = 0,
+    Y2 = 0,
+    Z2 = 0,
+    X4 = 0,
+    Y4 = 0,
+    Z4 = 0,
+    X8 = 0,
+    Y8 = 0,
+    Z8 = 0
   for (let i = 0; i < NODE_COUNT; i += 1) {
     const k = K[i]!
     const s = S[i]!
@@ -96,10 +125,18 @@ export function atFourLoads({ K, S }: NodeFilm, target: CoarseTarget, into: Floa
     m = 2 * n * d
     d = d * d + u * n * n
     const R8 = (GROUND * d + p * m) / (d + q * m)
-    X1 += x * R1; Y1 += y * R1; Z1 += z * R1
-    X2 += x * R2; Y2 += y * R2; Z2 += z * R2
-    X4 += x * R4; Y4 += y * R4; Z4 += z * R4
-    X8 += x * R8; Y8 += y * R8; Z8 += z * R8
+    X1 += x * R1
+    Y1 += y * R1
+    Z1 += z * R1
+    X2 += x * R2
+    Y2 += y * R2
+    Z2 += z * R2
+    X4 += x * R4
+    Y4 += y * R4
+    Z4 += z * R4
+    X8 += x * R8
+    Y8 += y * R8
+    Z8 += z * R8
   }
   into[3] = squaredFrom(target, X1, Y1, Z1)
   into[2] = squaredFrom(target, X2, Y2, Z2)
@@ -109,7 +146,9 @@ export function atFourLoads({ K, S }: NodeFilm, target: CoarseTarget, into: Floa
 
 /** Squared difference at one load, exact in its depth. */
 export function atLoad({ K, S }: NodeFilm, load: number, target: CoarseTarget): number {
-  let X = 0, Y = 0, Z = 0
+  let X = 0,
+    Y = 0,
+    Z = 0
   for (let i = 0; i < NODE_COUNT; i += 1) {
     const R = filmOver(K[i]!, S[i]!, load, GROUND)
     X += WX[i]! * R

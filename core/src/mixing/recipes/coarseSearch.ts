@@ -46,7 +46,11 @@ export class CoarseSearch {
   #step = 0
   #news = false
 
-  constructor(optics: readonly Optics[], target: RecipeTarget, readonly parts: number) {
+  constructor(
+    optics: readonly Optics[],
+    target: RecipeTarget,
+    readonly parts: number,
+  ) {
     const nodes = optics.map(atNodes)
     this.#K = nodes.map((n) => n.K)
     this.#S = nodes.map((n) => n.S)
@@ -62,7 +66,11 @@ export class CoarseSearch {
 
   /** Which paints go into pairs: all of a palette; of a large collection the nearest ones and the most different ones. */
   shortlistForPairs(): readonly number[] {
-    this.#forPairs = shortlist(this.#K, this.#single.map((c) => c.members[0]!), MOST_IN_PAIRS)
+    this.#forPairs = shortlist(
+      this.#K,
+      this.#single.map((c) => c.members[0]!),
+      MOST_IN_PAIRS,
+    )
     return this.#forPairs
   }
 
@@ -81,7 +89,10 @@ export class CoarseSearch {
   /** Which paints go into triples: those that do best in pairs. */
   shortlistForTriples(): readonly number[] {
     this.#pair.sort(bySquare).splice(KEEP)
-    this.#forTriples = [...this.#forPairs].sort((p, q) => (this.#inPair.get(p) ?? Infinity) - (this.#inPair.get(q) ?? Infinity)).slice(0, MOST_IN_TRIPLES).sort((p, q) => p - q)
+    this.#forTriples = [...this.#forPairs]
+      .sort((p, q) => (this.#inPair.get(p) ?? Infinity) - (this.#inPair.get(q) ?? Infinity))
+      .slice(0, MOST_IN_TRIPLES)
+      .sort((p, q) => p - q)
     return this.#forTriples
   }
 
@@ -112,7 +123,10 @@ export class CoarseSearch {
 
   /** What stands to be worked out in full; only the first few of each while the search goes on. */
   leading(few = Infinity): Candidate[] {
-    const triples = (this.#refined.length ? this.#refined : this.#triple).slice(0, Math.min(few, KEEP_REFINED)).map((c) => ({ ...c, ratio: lowestTerms(c.ratio) })).filter((c) => c.ratio.every((p) => p <= this.parts))
+    const triples = (this.#refined.length ? this.#refined : this.#triple)
+      .slice(0, Math.min(few, KEEP_REFINED))
+      .map((c) => ({ ...c, ratio: lowestTerms(c.ratio) }))
+      .filter((c) => c.ratio.every((p) => p <= this.parts))
     return [...this.#single.slice(0, Math.min(few, 12)), ...this.#pair.slice(0, Math.min(few, KEEP)), ...triples]
   }
 
@@ -190,7 +204,9 @@ export class CoarseSearch {
       for (let i = 0; i < members.length; i += 1) thinning += (ratio[i]! / total) * this.#washLoads[members[i]!]!
       this.#step = 0
       this.tried += 2
-      return (atLoad(this.#film, 1 / (1 + thinning), this.#paint.wash) + atLoad(this.#film, 1, this.#paint.masstone)) / 2
+      return (
+        (atLoad(this.#film, 1 / (1 + thinning), this.#paint.wash) + atLoad(this.#film, 1, this.#paint.masstone)) / 2
+      )
     }
     const four = this.#four
     atFourLoads(this.#film, this.#colour!, four)

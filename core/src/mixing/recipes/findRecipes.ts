@@ -7,7 +7,10 @@ import { ratiosUpTo } from './grids'
 import { CoarseSearch, type Candidate } from './coarseSearch'
 
 /** A paint that a recipe may use. */
-export interface RecipePaint { id: string; optics: Optics }
+export interface RecipePaint {
+  id: string
+  optics: Optics
+}
 
 /**
  * What is to be matched: one colour, at any of the dilutions; or a paint, whose masstone and wash
@@ -40,9 +43,16 @@ export interface FoundRecipe {
   lab: LabD65
 }
 
-export interface Recipes { best: FoundRecipe[]; tried: number }
+export interface Recipes {
+  best: FoundRecipe[]
+  tried: number
+}
 /** `done` of `of`, 0 upward, never falling. */
-export interface RecipeProgress { done: number; of: number; best: FoundRecipe[] }
+export interface RecipeProgress {
+  done: number
+  of: number
+  best: FoundRecipe[]
+}
 
 /** Loads at which one colour is tried: full, half, a quarter, an eighth. */
 export const LOADS = [1, 0.5, 0.25, 0.125] as const
@@ -65,27 +75,48 @@ const WORTH_A_PAINT = 0.8
 export function* searchRecipes(question: RecipeQuestion): Generator<RecipeProgress, Result<Recipes>> {
   const { target, paints, most = 3, parts = 8, count = 12 } = question
   if (paints.length === 0) return fail('no-paints', 'There is no paint to mix from.')
-  if (!Number.isInteger(parts) || parts < 1 || parts > 8) return fail('bad-parts', 'Parts go up to a whole number from 1 to 8.')
+  if (!Number.isInteger(parts) || parts < 1 || parts > 8)
+    return fail('bad-parts', 'Parts go up to a whole number from 1 to 8.')
   for (const { id, optics } of paints) {
     const sound = mixOptics([{ optics, parts: 1 }])
     if (!sound.ok) return fail(sound.error.code, sound.error.message, id)
   }
-  const search = new CoarseSearch(paints.map((p) => p.optics), target, parts)
+  const search = new CoarseSearch(
+    paints.map((p) => p.optics),
+    target,
+    parts,
+  )
   const answer = (few?: number) => finalists(search.leading(few), question, count)
   search.singles()
   yield { done: 0, of: 1, best: answer(FEW) }
-  if (most > 1) yield* inSteps(search.shortlistForPairs(), [0, PAIRS_SHARE], (place) => search.pairsWith(place), () => undefined)
+  if (most > 1)
+    yield* inSteps(
+      search.shortlistForPairs(),
+      [0, PAIRS_SHARE],
+      (place) => search.pairsWith(place),
+      () => undefined,
+    )
   const ranked = most > 1 ? search.shortlistForTriples() : []
   yield { done: PAIRS_SHARE, of: 1, best: answer(FEW) }
   if (most > 2) {
-    yield* inSteps(ranked, [PAIRS_SHARE, 1], (place) => search.triplesWith(place), () => (search.hasNews() ? answer(FEW) : undefined))
+    yield* inSteps(
+      ranked,
+      [PAIRS_SHARE, 1],
+      (place) => search.triplesWith(place),
+      () => (search.hasNews() ? answer(FEW) : undefined),
+    )
     search.refine(ratiosUpTo(3, parts))
   }
   return ok({ best: answer(), tried: search.tried })
 }
 
 /** Works through a list place by place, saying how far it is and the best so far where there is news. */
-function* inSteps(list: readonly number[], [from, to]: readonly [number, number], work: (place: number) => void, news: () => FoundRecipe[] | undefined): Generator<RecipeProgress> {
+function* inSteps(
+  list: readonly number[],
+  [from, to]: readonly [number, number],
+  work: (place: number) => void,
+  news: () => FoundRecipe[] | undefined,
+): Generator<RecipeProgress> {
   for (let place = 0; place < list.length; place += 1) {
     work(place)
     yield { done: from + ((to - from) * (place + 1)) / list.length, of: 1, best: news() ?? [] }
@@ -102,21 +133,34 @@ export const findRecipes = (question: RecipeQuestion): Result<Recipes> => toTheE
 /** Works candidates out in full; the best, simple ones first where they are nearly as good. */
 function finalists(candidates: readonly Candidate[], { target, paints }: RecipeQuestion, count: number): FoundRecipe[] {
   const exact = candidates.map((c) => inFull(c, target, paints)).filter((r) => r !== undefined)
-  const rank = (r: FoundRecipe) => r.difference + WORTH_A_PAINT * (r.paints.length - 1) + 0.01 * r.paints.reduce((s, p) => s + p.parts, 0)
+  const rank = (r: FoundRecipe) =>
+    r.difference + WORTH_A_PAINT * (r.paints.length - 1) + 0.01 * r.paints.reduce((s, p) => s + p.parts, 0)
   const sorted = exact.sort((p, q) => rank(p) - rank(q))
   const seen = new Map<string, number>()
   const chosen = sorted.filter((r) => {
-    const key = r.paints.map((p) => p.id).sort().join('+')
+    const key = r.paints
+      .map((p) => p.id)
+      .sort()
+      .join('+')
     const times = seen.get(key) ?? 0
     seen.set(key, times + 1)
     return times < 1
   })
-  const closest = exact.reduce<FoundRecipe | undefined>((least, next) => (!least || next.difference < least.difference ? next : least), undefined)
+  const closest = exact.reduce<FoundRecipe | undefined>(
+    (least, next) => (!least || next.difference < least.difference ? next : least),
+    undefined,
+  )
   const best = chosen.slice(0, count)
-  return closest && !best.some((r) => r.difference <= closest.difference + 1e-9) ? [...best.slice(0, count - 1), closest] : best
+  return closest && !best.some((r) => r.difference <= closest.difference + 1e-9)
+    ? [...best.slice(0, count - 1), closest]
+    : best
 }
 
-function inFull({ members, ratio, step }: Candidate, target: RecipeTarget, paints: readonly RecipePaint[]): FoundRecipe | undefined {
+function inFull(
+  { members, ratio, step }: Candidate,
+  target: RecipeTarget,
+  paints: readonly RecipePaint[],
+): FoundRecipe | undefined {
   const mixed = mixOptics(members.map((m, i) => ({ optics: paints[m]!.optics, parts: ratio[i]! })))
   if (!mixed.ok) return undefined
   const own = members.map((m, i) => ({ id: paints[m]!.id, parts: ratio[i]! })).sort((p, q) => q.parts - p.parts)
@@ -124,11 +168,25 @@ function inFull({ members, ratio, step }: Candidate, target: RecipeTarget, paint
   if (target.kind === 'paint') {
     const wash = colourAt(mixed.value, mixed.value.washLoad)
     const differences = { masstone: off(colourAt(mixed.value, 1), target.masstone), wash: off(wash, target.wash) }
-    return { paints: own, water: 6, load: mixed.value.washLoad, difference: Math.sqrt((differences.masstone ** 2 + differences.wash ** 2) / 2), differences, lab: colourAt(mixed.value, 1) }
+    return {
+      paints: own,
+      water: 6,
+      load: mixed.value.washLoad,
+      difference: Math.sqrt((differences.masstone ** 2 + differences.wash ** 2) / 2),
+      differences,
+      lab: colourAt(mixed.value, 1),
+    }
   }
   const load = LOADS[step]!
   const lab = colourAt(mixed.value, load)
-  return { paints: own, water: waterAt(mixed.value, load), load, difference: off(lab, target.lab), differences: {}, lab: labD65(lab.L, lab.a, lab.b) }
+  return {
+    paints: own,
+    water: waterAt(mixed.value, load),
+    load,
+    difference: off(lab, target.lab),
+    differences: {},
+    lab: labD65(lab.L, lab.a, lab.b),
+  }
 }
 
 /** Parts of water that bring a mixture to a load, to a tenth. */

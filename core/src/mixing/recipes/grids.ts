@@ -17,21 +17,32 @@ export function ratiosUpTo(count: 1 | 2 | 3, most: number): readonly (readonly n
 
 /** For a first look: three parts that add up to 7, spread over the triangle, and its three sharp corners; 18 ratios. */
 export const COARSE_TRIPLES: readonly (readonly number[])[] = [
-  ...Array.from({ length: 5 }, (_, i) => i + 1).flatMap((a) => Array.from({ length: 6 - a }, (_, j) => [a, j + 1, 7 - a - (j + 1)])),
-  [8, 1, 1], [1, 8, 1], [1, 1, 8],
+  ...Array.from({ length: 5 }, (_, i) => i + 1).flatMap((a) =>
+    Array.from({ length: 6 - a }, (_, j) => [a, j + 1, 7 - a - (j + 1)]),
+  ),
+  [8, 1, 1],
+  [1, 8, 1],
+  [1, 1, 8],
 ]
 
-const shares = (parts: readonly number[]) => { const total = parts.reduce((s, p) => s + p, 0); return parts.map((p) => p / total) }
+const shares = (parts: readonly number[]) => {
+  const total = parts.reduce((s, p) => s + p, 0)
+  return parts.map((p) => p / total)
+}
 const NEAR = 0.16
 
 /** Of a grid, the ratios whose every share lies near that of a given one. */
-export function ratiosNear(grid: readonly (readonly number[])[]): (ratio: readonly number[]) => readonly (readonly number[])[] {
+export function ratiosNear(
+  grid: readonly (readonly number[])[],
+): (ratio: readonly number[]) => readonly (readonly number[])[] {
   const all = grid.map((parts) => ({ parts, own: shares(parts) }))
   const known = new Map<string, readonly (readonly number[])[]>()
   return (ratio) => {
     const key = ratio.join(':')
     const there = shares(ratio)
-    const near = known.get(key) ?? all.filter(({ own }) => own.every((s, i) => Math.abs(s - there[i]!) <= NEAR)).map(({ parts }) => parts)
+    const near =
+      known.get(key) ??
+      all.filter(({ own }) => own.every((s, i) => Math.abs(s - there[i]!) <= NEAR)).map(({ parts }) => parts)
     known.set(key, near)
     return near
   }

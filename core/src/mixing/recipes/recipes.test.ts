@@ -18,7 +18,10 @@ const paint = (i: number) => {
   if (!optics.ok) throw new Error(optics.error.message)
   return { id: p.id, optics: optics.value }
 }
-const every = (step: number, from = 0) => USABLE.map((_, i) => i).filter((i) => i % step === from).map(paint)
+const every = (step: number, from = 0) =>
+  USABLE.map((_, i) => i)
+    .filter((i) => i % step === from)
+    .map(paint)
 function run(question: RecipeQuestion) {
   const search = searchRecipes(question)
   let news = 0
@@ -28,11 +31,17 @@ function run(question: RecipeQuestion) {
     news += step.value.best.length ? 1 : 0
   }
 }
-const found = (question: RecipeQuestion) => { const result = findRecipes(question); if (!result.ok) throw new Error(result.error.message); return result.value.best }
+const found = (question: RecipeQuestion) => {
+  const result = findRecipes(question)
+  if (!result.ok) throw new Error(result.error.message)
+  return result.value.best
+}
 
 describe('the grids of parts', () => {
   it('hold 1, 43 and 439 ratios in lowest terms up to 8, and 18 for a first look', () => {
-    expect([ratiosUpTo(1, 8), ratiosUpTo(2, 8), ratiosUpTo(3, 8), COARSE_TRIPLES].map((l) => l.length)).toEqual([1, 43, 439, 18])
+    expect([ratiosUpTo(1, 8), ratiosUpTo(2, 8), ratiosUpTo(3, 8), COARSE_TRIPLES].map((l) => l.length)).toEqual([
+      1, 43, 439, 18,
+    ])
   })
 })
 
@@ -54,54 +63,89 @@ describe('the coarse ranking on twelve bands', () => {
 
 describe('finding recipes', () => {
   const paints = every(17)
-  it.each([1, 2, 3, 4, 5])('seed %i: as good as trying everything, within 0.1', (seed) => {
-    const target = labD65(30 + ((seed * 37) % 50), ((seed * 53) % 60) - 25, ((seed * 71) % 70) - 30)
-    const best = Math.min(...found({ target: { kind: 'colour', lab: target }, paints, parts: 5 }).map((r) => r.difference))
-    let exhaustive = Infinity
-    const look = (members: number[]) => {
-      for (const ratio of ratiosUpTo(members.length as 1 | 2 | 3, 5)) {
-        const mixed = mixOptics(members.map((m, i) => ({ optics: paints[m]!.optics, parts: ratio[i]! })))
-        if (!mixed.ok) continue
-        for (const load of LOADS) {
-          const lab = colourAt(mixed.value, load)
-          exhaustive = Math.min(exhaustive, ciede2000(lab.L, lab.a, lab.b, target.L, target.a, target.b))
+  it.each([1, 2, 3, 4, 5])(
+    'seed %i: as good as trying everything, within 0.1',
+    (seed) => {
+      const target = labD65(30 + ((seed * 37) % 50), ((seed * 53) % 60) - 25, ((seed * 71) % 70) - 30)
+      const best = Math.min(
+        ...found({ target: { kind: 'colour', lab: target }, paints, parts: 5 }).map((r) => r.difference),
+      )
+      let exhaustive = Infinity
+      const look = (members: number[]) => {
+        for (const ratio of ratiosUpTo(members.length as 1 | 2 | 3, 5)) {
+          const mixed = mixOptics(members.map((m, i) => ({ optics: paints[m]!.optics, parts: ratio[i]! })))
+          if (!mixed.ok) continue
+          for (const load of LOADS) {
+            const lab = colourAt(mixed.value, load)
+            exhaustive = Math.min(exhaustive, ciede2000(lab.L, lab.a, lab.b, target.L, target.a, target.b))
+          }
         }
       }
-    }
-    for (let i = 0; i < paints.length; i += 1) {
-      look([i])
-      for (let j = i + 1; j < paints.length; j += 1) {
-        look([i, j])
-        for (let k = j + 1; k < paints.length; k += 1) look([i, j, k])
+      for (let i = 0; i < paints.length; i += 1) {
+        look([i])
+        for (let j = i + 1; j < paints.length; j += 1) {
+          look([i, j])
+          for (let k = j + 1; k < paints.length; k += 1) look([i, j, k])
+        }
       }
-    }
-    expect(best - exhaustive, `${best} against ${exhaustive}`).toBeLessThan(0.1)
-  }, 60_000)
+      expect(best - exhaustive, `${best} against ${exhaustive}`).toBeLessThan(0.1)
+    },
+    60_000,
+  )
 
   it('finds a mixture that it was given, in its own parts', () => {
     const [a, b] = [paints[2]!, paints[8]!]
-    const mixed = mixOptics([{ optics: a.optics, parts: 3 }, { optics: b.optics, parts: 1 }])
+    const mixed = mixOptics([
+      { optics: a.optics, parts: 3 },
+      { optics: b.optics, parts: 1 },
+    ])
     if (!mixed.ok) throw new Error('unmixed')
-    const [first] = found({ target: { kind: 'paint', masstone: masstoneOf(mixed.value), wash: washOf(mixed.value) }, paints })
-    expect(first).toMatchObject({ paints: [{ id: a.id, parts: 3 }, { id: b.id, parts: 1 }] })
+    const [first] = found({
+      target: { kind: 'paint', masstone: masstoneOf(mixed.value), wash: washOf(mixed.value) },
+      paints,
+    })
+    expect(first).toMatchObject({
+      paints: [
+        { id: a.id, parts: 3 },
+        { id: b.id, parts: 1 },
+      ],
+    })
     expect(first!.difference).toBeLessThan(0.05)
   })
 
   it('puts the paint itself first when it is there, not three paints that come a hair nearer', () => {
     const own = paints[4]!
     const lab = colourAt(own.optics, 0.25)
-    expect(found({ target: { kind: 'colour', lab }, paints })[0]).toMatchObject({ paints: [{ id: own.id, parts: 1 }], load: 0.25 })
+    expect(found({ target: { kind: 'colour', lab }, paints })[0]).toMatchObject({
+      paints: [{ id: own.id, parts: 1 }],
+      load: 0.25,
+    })
   })
 
   it('every recipe is whole parts within the limit, no paint twice, and its water gives its load', () => {
-    fc.assert(fc.property(fc.integer({ min: 15, max: 90 }), fc.integer({ min: -50, max: 50 }), fc.integer({ min: -50, max: 60 }), fc.constantFrom(1 as const, 2 as const, 3 as const), fc.integer({ min: 1, max: 8 }), (L, a, b, most, parts) => {
-      for (const r of found({ target: { kind: 'colour', lab: labD65(L, a, b) }, paints: paints.slice(0, 7), most, parts })) {
-        expect(r.paints.length).toBeLessThanOrEqual(most)
-        expect(new Set(r.paints.map((p) => p.id)).size).toBe(r.paints.length)
-        expect(r.paints.every((p) => Number.isInteger(p.parts) && p.parts >= 1 && p.parts <= parts)).toBe(true)
-        expect(Number.isFinite(r.difference)).toBe(true)
-      }
-    }), { numRuns: 15 })
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 15, max: 90 }),
+        fc.integer({ min: -50, max: 50 }),
+        fc.integer({ min: -50, max: 60 }),
+        fc.constantFrom(1 as const, 2 as const, 3 as const),
+        fc.integer({ min: 1, max: 8 }),
+        (L, a, b, most, parts) => {
+          for (const r of found({
+            target: { kind: 'colour', lab: labD65(L, a, b) },
+            paints: paints.slice(0, 7),
+            most,
+            parts,
+          })) {
+            expect(r.paints.length).toBeLessThanOrEqual(most)
+            expect(new Set(r.paints.map((p) => p.id)).size).toBe(r.paints.length)
+            expect(r.paints.every((p) => Number.isInteger(p.parts) && p.parts >= 1 && p.parts <= parts)).toBe(true)
+            expect(Number.isFinite(r.difference)).toBe(true)
+          }
+        },
+      ),
+      { numRuns: 15 },
+    )
     const { optics } = paints[0]!
     expect(loadAt(optics, waterAt(optics, 0.25))).toBeCloseTo(0.25, 1)
   })
@@ -121,29 +165,62 @@ describe('finding recipes', () => {
     const all = every(1)
     expect(all.length).toBeGreaterThan(150)
     const [a, b] = [all.find((p) => p.id === 'PB29')!, all.find((p) => p.id === 'PBr7 burnt sienna')!]
-    const mixed = mixOptics([{ optics: a.optics, parts: 3 }, { optics: b.optics, parts: 1 }])
+    const mixed = mixOptics([
+      { optics: a.optics, parts: 3 },
+      { optics: b.optics, parts: 1 },
+    ])
     if (!mixed.ok) throw new Error('unmixed')
     const result = findRecipes({ target: { kind: 'colour', lab: colourAt(mixed.value, 0.5) }, paints: all })
     if (!result.ok) throw new Error(result.error.message)
     expect(Math.min(...result.value.best.map((r) => r.difference))).toBeLessThan(0.5)
     expect(result.value.tried).toBeLessThan(6_000_000)
-    expect(shortlist(all.map((p) => p.optics.K), [5, 9, 2], 10)).toHaveLength(10)
-    expect(shortlist(all.map((p) => p.optics.K), [5, 9, 2], 10)).toEqual(expect.arrayContaining([5, 9, 2]))
+    expect(
+      shortlist(
+        all.map((p) => p.optics.K),
+        [5, 9, 2],
+        10,
+      ),
+    ).toHaveLength(10)
+    expect(
+      shortlist(
+        all.map((p) => p.optics.K),
+        [5, 9, 2],
+        10,
+      ),
+    ).toEqual(expect.arrayContaining([5, 9, 2]))
   }, 60_000)
 
   it('refuses what makes no sense', () => {
-    const code = (question: RecipeQuestion) => { const result = findRecipes(question); return result.ok ? 'ok' : result.error.code }
+    const code = (question: RecipeQuestion) => {
+      const result = findRecipes(question)
+      return result.ok ? 'ok' : result.error.code
+    }
     const target = { kind: 'colour', lab: labD65(50, 0, 0) } as const
     expect(code({ target, paints: [] })).toBe('no-paints')
     expect(code({ target, paints, parts: 9 })).toBe('bad-parts')
     expect(code({ target, paints, parts: 2.5 })).toBe('bad-parts')
-    expect(code({ target, paints: [{ id: 'x', optics: { K: new Float64Array(36).fill(-1), S: new Float64Array(36), washLoad: 0.15 } }] })).toBe('bad-optics')
+    expect(
+      code({
+        target,
+        paints: [{ id: 'x', optics: { K: new Float64Array(36).fill(-1), S: new Float64Array(36), washLoad: 0.15 } }],
+      }),
+    ).toBe('bad-optics')
   })
 })
 
 it('recipes from paints as recorded leave out what lies outside the model, and say so', () => {
-  const search = recipesFromPaints({ target: { kind: 'colour', lab: labD65(50, 0, -30) }, paints: [{ id: 'u', paint: { pigments: ['PB29'] } }, { id: 'p', paint: { pigments: ['PB29'], effect: 'pearlescent' } }, { id: 'n', paint: { pigments: [] } }] })
+  const search = recipesFromPaints({
+    target: { kind: 'colour', lab: labD65(50, 0, -30) },
+    paints: [
+      { id: 'u', paint: { pigments: ['PB29'] } },
+      { id: 'p', paint: { pigments: ['PB29'], effect: 'pearlescent' } },
+      { id: 'n', paint: { pigments: [] } },
+    ],
+  })
   let step = search.next()
   while (!step.done) step = search.next()
-  expect(step.value).toMatchObject({ ok: true, value: { best: [{ paints: [{ id: 'u' }] }], left: [{ id: 'p' }, { id: 'n' }] } })
+  expect(step.value).toMatchObject({
+    ok: true,
+    value: { best: [{ paints: [{ id: 'u' }] }], left: [{ id: 'p' }, { id: 'n' }] },
+  })
 })

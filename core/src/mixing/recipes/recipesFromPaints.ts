@@ -2,7 +2,9 @@ import { opticsOfPaint, type OpticalPaint, type PaintOptics } from '../../paints
 import { ok, type Result } from '../../result'
 import { searchRecipes, type RecipePaint, type RecipeProgress, type RecipeQuestion, type Recipes } from './findRecipes'
 
-export interface PaintsQuestion extends Omit<RecipeQuestion, 'paints'> { paints: readonly { id: string; paint: OpticalPaint }[] }
+export interface PaintsQuestion extends Omit<RecipeQuestion, 'paints'> {
+  paints: readonly { id: string; paint: OpticalPaint }[]
+}
 export interface PaintRecipes extends Recipes {
   /** Paints that cannot take part, with the reason. */
   left: { id: string; message: string }[]
@@ -24,7 +26,10 @@ export function cachedOptics(paint: OpticalPaint): Result<PaintOptics> {
 }
 
 /** `searchRecipes` over paints as they are recorded; those outside the model are left out and named. */
-export function* recipesFromPaints({ paints, ...question }: PaintsQuestion): Generator<RecipeProgress, Result<PaintRecipes>> {
+export function* recipesFromPaints({
+  paints,
+  ...question
+}: PaintsQuestion): Generator<RecipeProgress, Result<PaintRecipes>> {
   const able: RecipePaint[] = []
   const left: PaintRecipes['left'] = []
   for (const [i, { id, paint }] of paints.entries()) {

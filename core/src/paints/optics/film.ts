@@ -17,7 +17,9 @@ export interface FilmModel {
 const BUMP_SIGMA = 32
 /** Bumps every 60 nm. */
 const CENTRES = [390, 450, 510, 570, 630, 690]
-const BUMPS = CENTRES.map((centre) => Float64Array.from(WAVELENGTHS, (nm) => Math.exp(-0.5 * ((nm - centre) / BUMP_SIGMA) ** 2)))
+const BUMPS = CENTRES.map((centre) =>
+  Float64Array.from(WAVELENGTHS, (nm) => Math.exp(-0.5 * ((nm - centre) / BUMP_SIGMA) ** 2)),
+)
 /** Scattering falls off toward long waves (judgement). */
 const SCATTER = Float64Array.from(WAVELENGTHS, (nm) => (nm / 550) ** -0.6)
 const BASE = 0.012
@@ -34,11 +36,17 @@ const MOST_SCATTER = 0.45
 export const parameterCount = (model: FilmModel) => model.shapes.length + CENTRES.length + 4
 export const startOf = (model: FilmModel): Float64Array => {
   const x = new Float64Array(parameterCount(model))
-  model.strengths.forEach(({ middle }, i) => { x[i] = middle })
+  model.strengths.forEach(({ middle }, i) => {
+    x[i] = middle
+  })
   return x
 }
 
-export interface Film { K: Spectrum; S: Spectrum; washLoad: number }
+export interface Film {
+  K: Spectrum
+  S: Spectrum
+  washLoad: number
+}
 
 /** The film that a point of the parameters stands for. */
 export function filmAt(x: Float64Array, model: FilmModel, into: Film): void {

@@ -13,7 +13,10 @@ export interface Target {
   /** The most by which the fitted film may miss it, CIEDE2000. */
   tolerance: number
 }
-export interface Targets { masstone?: Target; wash?: Target }
+export interface Targets {
+  masstone?: Target
+  wash?: Target
+}
 export interface Fitted extends Film {
   cost: number
   /** CIEDE2000 between each swatch and the film. */
@@ -28,7 +31,15 @@ export function fitFilm(model: FilmModel, targets: Targets, starts: readonly num
   let best = fitOnce(model, targets, starts)
   for (const freedom of [2.5, 6, 15]) {
     if (meets(best, targets)) break
-    const freer = fitOnce({ ...model, freedom: model.freedom * freedom, washLoad: { ...model.washLoad, sd: model.washLoad.sd * Math.min(2, freedom) } }, targets, starts)
+    const freer = fitOnce(
+      {
+        ...model,
+        freedom: model.freedom * freedom,
+        washLoad: { ...model.washLoad, sd: model.washLoad.sd * Math.min(2, freedom) },
+      },
+      targets,
+      starts,
+    )
     if (miss(freer, targets) < miss(best, targets)) best = freer
   }
   return best

@@ -7,7 +7,12 @@ export type Residuals = (x: Float64Array, into: Float64Array) => void
  *
  * @returns the best point found and its sum of squares.
  */
-export function leastSquares(residuals: Residuals, count: number, start: ArrayLike<number>, steps = 30): { x: Float64Array; cost: number } {
+export function leastSquares(
+  residuals: Residuals,
+  count: number,
+  start: ArrayLike<number>,
+  steps = 30,
+): { x: Float64Array; cost: number } {
   const n = start.length
   let x = Float64Array.from(start)
   let r = new Float64Array(count)

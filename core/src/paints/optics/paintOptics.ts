@@ -10,7 +10,14 @@ import { referenceFilm, SCATTERING, WASH_LOAD, WASH_SD } from './referenceOptics
 import { filmFromSpectra } from './spectral'
 
 /** Trust in a swatch by where its colour comes from, one standard deviation in CIEDE2000 (judgement). */
-export const SOURCE_SD: Record<Swatch['source'], number> = { reader: 0.7, spectrum: 0.7, photo: 2, typed: 3, picked: 3, memory: 5 }
+export const SOURCE_SD: Record<Swatch['source'], number> = {
+  reader: 0.7,
+  spectrum: 0.7,
+  photo: 2,
+  typed: 3,
+  picked: 3,
+  memory: 5,
+}
 
 /** What the optics of a paint are known from: what was looked at, or only its codes. */
 export type OpticsBasis = 'spectra' | 'both swatches' | 'masstone only' | 'wash only' | 'reference'
@@ -40,9 +47,14 @@ export type OpticalPaint = Pick<Paint, 'pigments' | 'masstone' | 'wash' | 'trans
  */
 export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
   const pigments = referenceOf(paint)
-  if (paint.effect || pigments.some((p) => p.kind === 'effect')) return fail('outside-the-model', `${paint.effect ?? 'Pearl, mica or metal'}: such paint sends light back in ways this model does not hold; it is kept out of predictions.`)
+  if (paint.effect || pigments.some((p) => p.kind === 'effect'))
+    return fail(
+      'outside-the-model',
+      `${paint.effect ?? 'Pearl, mica or metal'}: such paint sends light back in ways this model does not hold; it is kept out of predictions.`,
+    )
   const { masstone, wash } = paint
-  if (!masstone && !wash && pigments.length === 0) return fail('nothing-known', 'No swatch and no pigment code of the reference: paint out a swatch first.')
+  if (!masstone && !wash && pigments.length === 0)
+    return fail('nothing-known', 'No swatch and no pigment code of the reference: paint out a swatch first.')
   const exchanged = problemOfSwatchPair(masstone, wash)
   if (exchanged) return fail('masstone-lighter-than-wash', exchanged, 'masstone')
   const starts = pigments.length ? pigments : [nearestReference(paint)]
@@ -50,27 +62,45 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
   const names = { pigments: starts.map((p) => p.id), ...(pigments.length ? {} : { assumedLike: true }) }
   if (masstone?.spectrum ?? wash?.spectrum) {
     const spectral = filmFromSpectra(masstone?.spectrum, wash?.spectrum, scatteringOf(paint, films))
-    return spectral.ok ? ok({ ...spectral.value, basis: 'spectra', expectedError: EXPECTED.spectra, ...names }) : spectral
+    return spectral.ok
+      ? ok({ ...spectral.value, basis: 'spectra', expectedError: EXPECTED.spectra, ...names })
+      : spectral
   }
-  if (!masstone && !wash) return ok({ ...together(films), basis: 'reference', expectedError: EXPECTED.reference, ...names, residual: {} })
+  if (!masstone && !wash)
+    return ok({ ...together(films), basis: 'reference', expectedError: EXPECTED.reference, ...names, residual: {} })
   const targets = targetsOf(paint)
   const fitted = fitFilm(modelOf(paint, films, pigments.length > 0), targets)
   const basis = masstone && wash ? 'both swatches' : masstone ? 'masstone only' : 'wash only'
   const { K, S, washLoad, residual } = fitted
-  return ok({ K, S, washLoad, residual, basis, expectedError: expectedOf(basis, targets, pigments.length > 0), ...names, ...(meets(fitted, targets) ? {} : doubtOf(fitted)) })
+  return ok({
+    K,
+    S,
+    washLoad,
+    residual,
+    basis,
+    expectedError: expectedOf(basis, targets, pigments.length > 0),
+    ...names,
+    ...(meets(fitted, targets) ? {} : doubtOf(fitted)),
+  })
 }
 
 /** Median error of mixtures without noise in the swatches; each unit of noise adds SLOPE (simulated; see docs/accuracy.md). */
 const EXPECTED = { spectra: 1.5, 'both swatches': 1.7, 'masstone only': 4.2, 'wash only': 4.2, reference: 6.3 }
 const SLOPE = 0.4
 const UNKNOWN_PIGMENT = 1.4
-function expectedOf(basis: 'both swatches' | 'masstone only' | 'wash only', { masstone, wash }: Targets, known: boolean): number {
+function expectedOf(
+  basis: 'both swatches' | 'masstone only' | 'wash only',
+  { masstone, wash }: Targets,
+  known: boolean,
+): number {
   const sd = Math.max(masstone?.sd ?? 0, wash?.sd ?? 0)
   return EXPECTED[basis] + SLOPE * sd + (known ? 0 : UNKNOWN_PIGMENT)
 }
 
 /** The reference pigments of a paint's codes; where a code has variants, the artist's choice or the nearest swatch. */
-export function referenceOf(paint: Pick<OpticalPaint, 'pigments' | 'masstone' | 'wash' | 'variants'>): ReferencePigment[] {
+export function referenceOf(
+  paint: Pick<OpticalPaint, 'pigments' | 'masstone' | 'wash' | 'variants'>,
+): ReferencePigment[] {
   return paint.pigments.flatMap((code) => {
     const variants = pigmentVariants(code)
     if (variants.length < 2) return pigmentByCode(code) ?? []
@@ -79,14 +109,27 @@ export function referenceOf(paint: Pick<OpticalPaint, 'pigments' | 'masstone' | 
   })
 }
 
-function nearestOf(list: readonly ReferencePigment[], { masstone, wash }: Pick<OpticalPaint, 'masstone' | 'wash'>): ReferencePigment {
-  const off = (p: ReferencePigment) => (masstone ? colourDifference(labOfSwatch(masstone), p.masstone) : 0) + (wash ? colourDifference(labOfSwatch(wash), p.wash) : 0)
+function nearestOf(
+  list: readonly ReferencePigment[],
+  { masstone, wash }: Pick<OpticalPaint, 'masstone' | 'wash'>,
+): ReferencePigment {
+  const off = (p: ReferencePigment) =>
+    (masstone ? colourDifference(labOfSwatch(masstone), p.masstone) : 0) +
+    (wash ? colourDifference(labOfSwatch(wash), p.wash) : 0)
   return list.reduce((nearest, next) => (off(next) < off(nearest) - 1e-9 ? next : nearest))
 }
-const nearestReference = (paint: OpticalPaint) => nearestOf(REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye'), paint)
+const nearestReference = (paint: OpticalPaint) =>
+  nearestOf(
+    REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye'),
+    paint,
+  )
 
 function targetsOf({ masstone, wash }: OpticalPaint): Targets {
-  const target = (s: Swatch): Target => ({ lab: labOfSwatch(s), sd: s.sd ? Math.max(s.sd, 0.3) : SOURCE_SD[s.source], tolerance: SOURCE_SD[s.source] })
+  const target = (s: Swatch): Target => ({
+    lab: labOfSwatch(s),
+    sd: s.sd ? Math.max(s.sd, 0.3) : SOURCE_SD[s.source],
+    tolerance: SOURCE_SD[s.source],
+  })
   return { ...(masstone ? { masstone: target(masstone) } : {}), ...(wash ? { wash: target(wash) } : {}) }
 }
 
@@ -97,21 +140,34 @@ function scatteringOf(paint: OpticalPaint, films: readonly Fitted[]): number {
 
 /** A single pigment is about as strong as its reference; in a mixed paint the shares are open. */
 function modelOf(paint: OpticalPaint, films: readonly Fitted[], known: boolean): FilmModel {
-  const strengths = films.length === 1 ? [{ middle: 0, sd: Math.log(known ? 1.8 : 4) }] : films.map(() => ({ middle: -Math.log(films.length), sd: Math.log(3) }))
+  const strengths =
+    films.length === 1
+      ? [{ middle: 0, sd: Math.log(known ? 1.8 : 4) }]
+      : films.map(() => ({ middle: -Math.log(films.length), sd: Math.log(3) }))
   const usual = films.reduce((sum, { washLoad }) => sum + Math.log(washLoad), 0) / films.length
   return {
-    shapes: films.map(({ K }) => K), strengths, scattering: scatteringOf(paint, films), freedom: known ? 1 : 2.5,
+    shapes: films.map(({ K }) => K),
+    strengths,
+    scattering: scatteringOf(paint, films),
+    freedom: known ? 1 : 2.5,
     washLoad: { middle: Math.sqrt(Math.exp(usual) * WASH_LOAD), sd: WASH_SD },
   }
 }
 
 /** Equal shares of several pigments. */
 function together(films: readonly Fitted[]): Optics {
-  const mean = (pick: (f: Fitted) => Float64Array) => Float64Array.from(pick(films[0]!), (_, i) => films.reduce((sum, f) => sum + pick(f)[i]!, 0) / films.length)
-  return { K: mean((f) => f.K), S: mean((f) => f.S), washLoad: films.reduce((sum, f) => sum + f.washLoad, 0) / films.length }
+  const mean = (pick: (f: Fitted) => Float64Array) =>
+    Float64Array.from(pick(films[0]!), (_, i) => films.reduce((sum, f) => sum + pick(f)[i]!, 0) / films.length)
+  return {
+    K: mean((f) => f.K),
+    S: mean((f) => f.S),
+    washLoad: films.reduce((sum, f) => sum + f.washLoad, 0) / films.length,
+  }
 }
 
 function doubtOf({ residual }: Fitted): { doubt: string } {
   const worst = (residual.masstone ?? 0) > (residual.wash ?? 0) ? 'masstone' : 'wash'
-  return { doubt: `No film of paint has this masstone and this wash together: the nearest misses the ${worst} by ${Math.max(residual.masstone ?? 0, residual.wash ?? 0).toFixed(1)}. One of the two is likely mistaken.` }
+  return {
+    doubt: `No film of paint has this masstone and this wash together: the nearest misses the ${worst} by ${Math.max(residual.masstone ?? 0, residual.wash ?? 0).toFixed(1)}. One of the two is likely mistaken.`,
+  }
 }

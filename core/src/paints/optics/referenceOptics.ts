@@ -15,11 +15,20 @@ const fitted = new Map<string, Fitted>()
 export function referenceFilm(pigment: ReferencePigment): Fitted {
   const known = fitted.get(pigment.id)
   if (known) return known
-  const scattering = SCATTERING[pigment.transparency] * (pigment.family === 'white' && pigment.transparency !== 'transparent' ? WHITE_SCATTERS : 1)
-  const film = fitFilm({
-    shapes: [shapeSpectrum(pigment.shape)], strengths: [{ middle: Math.log(5), sd: Math.log(6) }], scattering, freedom: 1,
-    washLoad: { middle: WASH_LOAD, sd: WASH_SD },
-  }, { masstone: { lab: pigment.masstone, sd: 1, tolerance: 3 }, wash: { lab: pigment.wash, sd: 1, tolerance: 3 } }, [-1.2, 0, 1.2])
+  const scattering =
+    SCATTERING[pigment.transparency] *
+    (pigment.family === 'white' && pigment.transparency !== 'transparent' ? WHITE_SCATTERS : 1)
+  const film = fitFilm(
+    {
+      shapes: [shapeSpectrum(pigment.shape)],
+      strengths: [{ middle: Math.log(5), sd: Math.log(6) }],
+      scattering,
+      freedom: 1,
+      washLoad: { middle: WASH_LOAD, sd: WASH_SD },
+    },
+    { masstone: { lab: pigment.masstone, sd: 1, tolerance: 3 }, wash: { lab: pigment.wash, sd: 1, tolerance: 3 } },
+    [-1.2, 0, 1.2],
+  )
   fitted.set(pigment.id, film)
   return film
 }

@@ -5,7 +5,12 @@ import { filmOnPaper, filmOver, insideOf, outsideOf, PAPER } from '../../mixing/
 import { fail, ok, type Result } from '../../result'
 import { WASH_LOAD, WASH_SD } from './referenceOptics'
 
-interface SpectralFilm { K: Float64Array; S: Float64Array; washLoad: number; residual: { masstone?: number; wash?: number } }
+interface SpectralFilm {
+  K: Float64Array
+  S: Float64Array
+  washLoad: number
+  residual: { masstone?: number; wash?: number }
+}
 
 /**
  * A film from measured reflectance, band by band: K from the masstone, the wash, or both; one
@@ -14,8 +19,14 @@ interface SpectralFilm { K: Float64Array; S: Float64Array; washLoad: number; res
  *
  * Errors: `bad-spectrum` (not 36 bands, or outside 0..1.2).
  */
-export function filmFromSpectra(masstone: ArrayLike<number> | undefined, wash: ArrayLike<number> | undefined, scattering: number): Result<SpectralFilm> {
-  for (const spectrum of [masstone, wash]) if (spectrum && !isReflectance(spectrum)) return fail('bad-spectrum', `A spectrum holds ${BANDS} reflectances from 0 to 1.`)
+export function filmFromSpectra(
+  masstone: ArrayLike<number> | undefined,
+  wash: ArrayLike<number> | undefined,
+  scattering: number,
+): Result<SpectralFilm> {
+  for (const spectrum of [masstone, wash])
+    if (spectrum && !isReflectance(spectrum))
+      return fail('bad-spectrum', `A spectrum holds ${BANDS} reflectances from 0 to 1.`)
   let best: { film: SpectralFilm; cost: number } | undefined
   for (const factor of masstone ? [0.5, 0.7, 1, 1.4, 2] : [1]) {
     const S = Float64Array.from(WAVELENGTHS, (nm) => scattering * factor * (nm / 550) ** -0.6)
@@ -26,12 +37,19 @@ export function filmFromSpectra(masstone: ArrayLike<number> | undefined, wash: A
     }
   }
   const { K, S, washLoad } = best!.film
-  const off = (measured: ArrayLike<number>, load: number) => colourDifference(labOfReflectance(measured), labOfReflectance(filmOnPaper(K, S, load)))
-  return ok({ K, S, washLoad, residual: { ...(masstone ? { masstone: off(masstone, 1) } : {}), ...(wash ? { wash: off(wash, washLoad) } : {}) } })
+  const off = (measured: ArrayLike<number>, load: number) =>
+    colourDifference(labOfReflectance(measured), labOfReflectance(filmOnPaper(K, S, load)))
+  return ok({
+    K,
+    S,
+    washLoad,
+    residual: { ...(masstone ? { masstone: off(masstone, 1) } : {}), ...(wash ? { wash: off(wash, washLoad) } : {}) },
+  })
 }
 
 const WASH_LOADS = Array.from({ length: 25 }, (_, i) => 0.04 * 1.13 ** i)
-export const isReflectance = (spectrum: ArrayLike<number>) => spectrum.length === BANDS && Array.from(spectrum).every((r) => r >= 0 && r <= 1.2)
+export const isReflectance = (spectrum: ArrayLike<number>) =>
+  spectrum.length === BANDS && Array.from(spectrum).every((r) => r >= 0 && r <= 1.2)
 
 function solveBands(S: Float64Array, washLoad: number, masstone?: ArrayLike<number>, wash?: ArrayLike<number>) {
   const K = new Float64Array(BANDS)

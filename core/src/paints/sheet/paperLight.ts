@@ -1,7 +1,11 @@
 import { fail, ok, type Result } from '../../result'
 
 /** A look at bare paper: where, 0..1 across and down the grid, and linear RGB there, 0..1. */
-export interface PaperSample { u: number; v: number; rgb: readonly [number, number, number] }
+export interface PaperSample {
+  u: number
+  v: number
+  rgb: readonly [number, number, number]
+}
 /** Light on bare paper, linear RGB, anywhere on the sheet. */
 export type PaperLight = (u: number, v: number) => [number, number, number]
 
@@ -25,14 +29,26 @@ export function fitPaperLight(samples: readonly PaperSample[]): Result<{ light: 
   let fits: number[][] = []
   for (let round = 0; round < ROUNDS; round += 1) {
     fits = logs.map((y) => weightedFit(rows, y, weights))
-    const off = samples.map((_, i) => Math.sqrt(fits.reduce((s, fit, c) => s + (logs[c]![i]! - value(fit, rows[i]!)) ** 2, 0)))
+    const off = samples.map((_, i) =>
+      Math.sqrt(fits.reduce((s, fit, c) => s + (logs[c]![i]! - value(fit, rows[i]!)) ** 2, 0)),
+    )
     const scale = Math.max(0.02, median(off) / 0.6745)
-    weights = off.map((o) => { const r = o / (TUKEY * scale); return r < 1 ? (1 - r * r) ** 2 : 0 })
+    weights = off.map((o) => {
+      const r = o / (TUKEY * scale)
+      return r < 1 ? (1 - r * r) ** 2 : 0
+    })
   }
   const off = samples.map((_, i) => Math.max(...fits.map((fit, c) => Math.abs(logs[c]![i]! - value(fit, rows[i]!)))))
   const agreeing = off.filter((o) => o < 0.12).length / samples.length
-  if (!(agreeing > 0.5)) return fail('paper-not-found', 'The paper between the swatches cannot be told from the paint. Leave bare paper between and around the swatches, keep all of it in view, and mark the grid anew.')
-  return ok({ light: (u, v) => fits.map((fit) => Math.exp(value(fit, terms(u, v)))) as [number, number, number], agreeing })
+  if (!(agreeing > 0.5))
+    return fail(
+      'paper-not-found',
+      'The paper between the swatches cannot be told from the paint. Leave bare paper between and around the swatches, keep all of it in view, and mark the grid anew.',
+    )
+  return ok({
+    light: (u, v) => fits.map((fit) => Math.exp(value(fit, terms(u, v)))) as [number, number, number],
+    agreeing,
+  })
 }
 
 const value = (fit: readonly number[], row: readonly number[]) => fit.reduce((s, c, i) => s + c * row[i]!, 0)
@@ -58,6 +74,7 @@ function weightedFit(rows: readonly number[][], y: readonly number[], weights: r
     }
   }
   const x = Array<number>(n).fill(0)
-  for (let i = n - 1; i >= 0; i -= 1) x[i] = (m[i]![n]! - x.reduce((s, v, j) => (j > i ? s + v * m[i]![j]! : s), 0)) / m[i]![i]!
+  for (let i = n - 1; i >= 0; i -= 1)
+    x[i] = (m[i]![n]! - x.reduce((s, v, j) => (j > i ? s + v * m[i]![j]! : s), 0)) / m[i]![i]!
   return x
 }

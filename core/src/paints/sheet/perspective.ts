@@ -1,7 +1,10 @@
 import { fail, ok, type Result } from '../../result'
 
 /** A point of the image, pixels from its top left. */
-export interface PixelPoint { x: number; y: number }
+export interface PixelPoint {
+  x: number
+  y: number
+}
 /** Corners of the grid of swatches: top left, top right, bottom right, bottom left, as the sheet is read. */
 export type Corners = readonly [PixelPoint, PixelPoint, PixelPoint, PixelPoint]
 
@@ -15,8 +18,16 @@ export type GridToImage = (u: number, v: number) => PixelPoint
 export function gridToImage([p0, p1, p2, p3]: Corners): Result<GridToImage> {
   const turn = (a: PixelPoint, b: PixelPoint, c: PixelPoint) => (b.x - a.x) * (c.y - b.y) - (b.y - a.y) * (c.x - b.x)
   const turns = [turn(p0, p1, p2), turn(p1, p2, p3), turn(p2, p3, p0), turn(p3, p0, p1)]
-  if (turns.every((t) => t < 0)) return fail('corners-crossed', 'The corners run the other way round: the sheet would be mirrored. Mark top left, top right, bottom right, bottom left, as you read it.')
-  if (turns.some((t) => t <= 0)) return fail('corners-crossed', 'The corners do not make a four-sided sheet. Mark top left, top right, bottom right, bottom left, as you read it.')
+  if (turns.every((t) => t < 0))
+    return fail(
+      'corners-crossed',
+      'The corners run the other way round: the sheet would be mirrored. Mark top left, top right, bottom right, bottom left, as you read it.',
+    )
+  if (turns.some((t) => t <= 0))
+    return fail(
+      'corners-crossed',
+      'The corners do not make a four-sided sheet. Mark top left, top right, bottom right, bottom left, as you read it.',
+    )
   const [sx, sy] = [p0.x - p1.x + p2.x - p3.x, p0.y - p1.y + p2.y - p3.y]
   const [dx1, dy1, dx2, dy2] = [p1.x - p2.x, p1.y - p2.y, p3.x - p2.x, p3.y - p2.y]
   const det = dx1 * dy2 - dx2 * dy1

@@ -23,16 +23,27 @@ export interface SheetConditions {
   seed?: number
 }
 
-export interface SimulatedSheet { image: Pixels; corners: Corners; rows: number; columns: number; gap: number }
+export interface SimulatedSheet {
+  image: Pixels
+  corners: Corners
+  rows: number
+  columns: number
+  gap: number
+}
 
 /** XYZ (Y = 1 for white) to linear sRGB (IEC 61966-2-1). */
 function linearOf({ L, a, b }: LabD65): [number, number, number] {
   const fy = (L + 16) / 116
   const inverse = (t: number) => (t ** 3 > 216 / 24389 ? t ** 3 : (116 * t - 16) / (24389 / 27))
   const [X, Y, Z] = [0.95047 * inverse(fy + a / 500), inverse(fy), 1.08897 * inverse(fy - b / 200)]
-  return [3.2404542 * X - 1.5371385 * Y - 0.4985314 * Z, -0.969266 * X + 1.8760108 * Y + 0.041556 * Z, 0.0556434 * X - 0.2040259 * Y + 1.0572252 * Z]
+  return [
+    3.2404542 * X - 1.5371385 * Y - 0.4985314 * Z,
+    -0.969266 * X + 1.8760108 * Y + 0.041556 * Z,
+    0.0556434 * X - 0.2040259 * Y + 1.0572252 * Z,
+  ]
 }
-const curved = (byte: number, tone: number) => byte - (255 * tone * Math.sin((2 * Math.PI * byte) / 255)) / (2 * Math.PI)
+const curved = (byte: number, tone: number) =>
+  byte - (255 * tone * Math.sin((2 * Math.PI * byte) / 255)) / (2 * Math.PI)
 
 /**
  * A made-up photograph of a sheet of swatches on white paper, for trying the reader of sheets out and for
@@ -40,14 +51,25 @@ const curved = (byte: number, tone: number) => byte - (255 * tone * Math.sin((2 
  *
  * Errors: `corners-crossed` for a tilt beyond reason.
  */
-export function simulateSheet(colours: readonly (LabD65 | undefined)[], columns: number, width: number, height: number, conditions: SheetConditions = {}): Result<SimulatedSheet> {
+export function simulateSheet(
+  colours: readonly (LabD65 | undefined)[],
+  columns: number,
+  width: number,
+  height: number,
+  conditions: SheetConditions = {},
+): Result<SimulatedSheet> {
   const { noise = 0, tone = 0, tilt = 0, uneven = 0, light = [1, 1, 1], exposure = 0.82, seed = 1 } = conditions
   const rows = Math.ceil(colours.length / columns)
   const gap = 0.22
   const margin = 0.09
   const [left, right, top, bottom] = [width * margin, width * (1 - margin), height * margin, height * (1 - margin)]
   const narrowing = (tilt * (right - left)) / 2
-  const corners: Corners = [{ x: left + narrowing, y: top }, { x: right - narrowing * 0.7, y: top + height * tilt * 0.05 }, { x: right, y: bottom }, { x: left, y: bottom - height * tilt * 0.04 }]
+  const corners: Corners = [
+    { x: left + narrowing, y: top },
+    { x: right - narrowing * 0.7, y: top + height * tilt * 0.05 },
+    { x: right, y: bottom },
+    { x: left, y: bottom - height * tilt * 0.04 },
+  ]
   const back = imageToGrid(corners)
   if (!back) return fail('corners-crossed', 'The made-up sheet is tilted too far.')
   const gauss = gaussian(seed)
@@ -56,12 +78,17 @@ export function simulateSheet(colours: readonly (LabD65 | undefined)[], columns:
   for (let y = 0; y < height; y += 1) {
     for (let x = 0; x < width; x += 1) {
       const [u, v] = back(x, y)
-      const own = u < 1 && v < 1 && inCell(u * columns, v * rows, gap) ? painted[Math.floor(v * rows) * columns + Math.floor(u * columns)] : undefined
+      const own =
+        u < 1 && v < 1 && inCell(u * columns, v * rows, gap)
+          ? painted[Math.floor(v * rows) * columns + Math.floor(u * columns)]
+          : undefined
       const fall = 1 - uneven * (0.6 * u + 0.4 * v) * 0.9
       const at = (y * width + x) * 4
       for (let c = 0; c < 3; c += 1) {
         const seen = (own ? own[c]! / PAPER : 1) * exposure * fall * light[c]!
-        data[at + c] = Math.round(curved(255 * encodeSrgb(Math.max(0, Math.min(1, seen + (noise ? gauss() * noise : 0)))), tone))
+        data[at + c] = Math.round(
+          curved(255 * encodeSrgb(Math.max(0, Math.min(1, seen + (noise ? gauss() * noise : 0)))), tone),
+        )
       }
       data[at + 3] = 255
     }
@@ -85,10 +112,33 @@ function imageToGrid(corners: Corners): ((x: number, y: number) => [number, numb
   const det = (i.x - d.x) * (j.y - d.y) - (j.x - d.x) * (i.y - d.y)
   const g = (sx * (j.y - d.y) - (j.x - d.x) * sy) / det
   const h = ((i.x - d.x) * sy - sx * (i.y - d.y)) / det
-  const m = [i.x - o.x + g * i.x, j.x - o.x + h * j.x, o.x, i.y - o.y + g * i.y, j.y - o.y + h * j.y, o.y, g, h, 1] as const
-  const adjugate = [m[4] * m[8] - m[5] * m[7], m[2] * m[7] - m[1] * m[8], m[1] * m[5] - m[2] * m[4], m[5] * m[6] - m[3] * m[8], m[0] * m[8] - m[2] * m[6], m[2] * m[3] - m[0] * m[5], m[3] * m[7] - m[4] * m[6], m[1] * m[6] - m[0] * m[7], m[0] * m[4] - m[1] * m[3]] as const
+  const m = [
+    i.x - o.x + g * i.x,
+    j.x - o.x + h * j.x,
+    o.x,
+    i.y - o.y + g * i.y,
+    j.y - o.y + h * j.y,
+    o.y,
+    g,
+    h,
+    1,
+  ] as const
+  const adjugate = [
+    m[4] * m[8] - m[5] * m[7],
+    m[2] * m[7] - m[1] * m[8],
+    m[1] * m[5] - m[2] * m[4],
+    m[5] * m[6] - m[3] * m[8],
+    m[0] * m[8] - m[2] * m[6],
+    m[2] * m[3] - m[0] * m[5],
+    m[3] * m[7] - m[4] * m[6],
+    m[1] * m[6] - m[0] * m[7],
+    m[0] * m[4] - m[1] * m[3],
+  ] as const
   return (x, y) => {
     const w = adjugate[6] * x + adjugate[7] * y + adjugate[8]
-    return [(adjugate[0] * x + adjugate[1] * y + adjugate[2]) / w, (adjugate[3] * x + adjugate[4] * y + adjugate[5]) / w]
+    return [
+      (adjugate[0] * x + adjugate[1] * y + adjugate[2]) / w,
+      (adjugate[3] * x + adjugate[4] * y + adjugate[5]) / w,
+    ]
   }
 }

@@ -3,6 +3,14 @@ import { writeFile } from 'node:fs/promises'
 import spectral from 'spectral.js'
 import { createServer } from 'vite'
 
+const WHAT_THIS_CANNOT_SHOW = [
+  '**What this cannot show.** No measured films of watercolour were to be had: the truth below is a model',
+  "too (films of the reference's pigments, each bent, shifted, stronger or weaker, and thinned by amounts",
+  'that the fit is not told). It shows what the fit loses, not how well two-constant Kubelka-Munk describes',
+  'a given paint. Real paint adds granulation, dry-down and paper. Keep notes of real mixtures: they correct',
+  'the predictions.',
+].join(' ')
+
 const vite = await createServer({
   server: { middlewareMode: true },
   appType: 'custom',
@@ -244,7 +252,7 @@ const text = `# Accuracy
 
 Written by \`node scripts/accuracy.mjs\`; do not edit. All differences are CIEDE2000 under D65, 2 degree. Seeds are fixed.
 
-**What this cannot show.** No measured films of watercolour were to be had: the truth below is a model too (films of the reference's pigments, each bent, shifted, stronger or weaker, and thinned by amounts that the fit is not told). It shows what the fit loses, not how well two-constant Kubelka-Munk describes a given paint. Real paint adds granulation, dry-down and paper. Keep notes of real mixtures: they correct the predictions.
+${WHAT_THIS_CANNOT_SHOW}
 
 ## Single paints: how far the fitted film lies from the recorded swatches
 

@@ -1,35 +1,58 @@
 import { ESLint } from 'eslint'
 import { describe, expect, it } from 'vitest'
+import { readdirSync, statSync } from 'node:fs'
+import { CORE_ORDER } from './lint/rooms.mjs'
 
-const eslint = new ESLint({ cwd: new URL('..', import.meta.url).pathname })
+const root = new URL('..', import.meta.url).pathname
+const eslint = new ESLint({ cwd: root })
 
-/** Whether lint refuses a line of code at a path. */
-async function refuses(filePath: string, code: string): Promise<boolean> {
-  const [result] = await eslint.lintText(`${code}\n`, { filePath })
-  return result!.messages.some((m) => m.ruleId === 'no-restricted-imports')
+/** Why lint refuses a line of code at a path, as far as borders go. */
+async function refusals(filePath: string, code: string): Promise<string[]> {
+  const [result] = await eslint.lintText(`${code}\n`, { filePath: root + filePath })
+  return result!.messages.filter((m) => m.ruleId === 'rooms/borders').map((m) => m.message)
 }
 
 describe('the rooms are kept apart by lint', () => {
   it.each([
-    ['core/src/x.ts', "import { ref } from 'vue'"],
-    ['core/src/x.ts', "import Dexie from 'dexie'"],
-    ['core/src/x.ts', "import fs from 'node:fs'"],
-    ['core/src/x.ts', "import a from '~/stores/collection'"],
+    ['core/src/film/x.ts', "import { ref } from 'vue'"],
+    ['core/src/film/x.ts', "import Dexie from 'dexie'"],
+    ['core/src/film/x.ts', "import fs from 'node:fs'"],
+    ['core/src/film/x.ts', "import { readFileSync } from 'fs'"],
+    ['core/src/film/x.ts', "import a from '~/stores/collection'"],
+    ['core/src/film/x.ts', "import a from '../../../app/stores/collection'"],
+    ['core/src/film/x.ts', "import { mixOptics } from '../mixing/mixOptics'"],
+    ['core/src/paints/x.ts', "export { mixOptics } from '../mixing/mixOptics'"],
+    ['core/src/documents/x.ts', "export const later = () => import('../ledger/ledger')"],
+    ['core/src/nowhere/x.ts', "import { toLch } from '../colour/lch'"],
     ['app/components/x.ts', "import Dexie from 'dexie'"],
     ['app/components/x.ts', "import { CollectionStorage } from '~/storage/storage'"],
-    ['app/composables/x.ts', "import { RUNNERS } from '@juxtachrome/core/jobs'"],
+    ['app/components/x.ts', "import { CollectionStorage } from '../storage/storage'"],
+    ['app/composables/x.ts', "import { JOBS } from '@juxtachrome/core/jobs'"],
+    ['app/components/x.ts', "export const w = new Worker('x.js')"],
     ['app/stores/x.ts', "import Dexie from 'dexie'"],
+    ['app/stores/x.ts', "import PaintRow from '~/components/paints/PaintRow.vue'"],
+    ['app/stores/x.ts', "import { usePaintCommands } from '../commands/paints'"],
     ['app/storage/x.ts', "import { useCollection } from '~/stores/collection'"],
+    ['app/storage/x.ts', "import { ref } from 'vue'"],
     ['app/workers/x.ts', "import { CollectionStorage } from '~/storage/storage'"],
     ['server/x.ts', "import { useCollection } from '~/stores/collection'"],
-    ['app/pages/x.ts', "import { ok } from '@juxtachrome/core/src/result'"],
-  ])('%s may not: %s', async (path, code) => expect(await refuses(path, code)).toBe(true), 30_000)
+    ['server/x.ts', "import { useCollection } from '../app/stores/collection'"],
+    ['app/pages/x.ts', "import { ok } from '../../core/src/film/optics'"],
+  ])('%s may not: %s', async (path, code) => expect(await refusals(path, code)).toHaveLength(1), 30_000)
 
   it.each([
-    ['core/src/x.ts', "import { z } from 'zod'"],
+    ['core/src/film/x.ts', "import { z } from 'zod'"],
+    ['core/src/mixing/x.ts', "import { masstoneOf } from '../film/optics'"],
     ['app/storage/x.ts', "import Dexie from 'dexie'"],
     ['app/stores/x.ts', "import { CollectionStorage } from '~/storage/storage'"],
-    ['app/workers/x.ts', "import { RUNNERS } from '@juxtachrome/core/jobs'"],
-    ['server/x.ts', "import { ok } from '@juxtachrome/core'"],
-  ])('%s may: %s', async (path, code) => expect(await refuses(path, code)).toBe(false), 30_000)
+    ['app/workers/x.ts', "import { JOBS } from '@juxtachrome/core/jobs'"],
+    ['app/workers/x.ts', "export const w = new Worker('x.js')"],
+    ['app/components/x.ts', "import { toLch } from '@juxtachrome/core/colour'"],
+    ['server/x.ts', "import { ok } from '@juxtachrome/core/result'"],
+  ])('%s may: %s', async (path, code) => expect(await refusals(path, code)).toEqual([]), 30_000)
+
+  it('every room of core has its place in the order', () => {
+    const rooms = readdirSync(`${root}core/src`).filter((name) => statSync(`${root}core/src/${name}`).isDirectory())
+    for (const room of rooms) expect(CORE_ORDER).toContain(room)
+  })
 })

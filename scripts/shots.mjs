@@ -117,7 +117,14 @@ try {
       const file = '/tmp/jx-shot-drawer.csv'
       await writeFile(
         file,
-        'Colour;Brand;C.I. code;Size (ml);Condition;Price\nQuinacridone gold;Westing;PO49;15;open;€ 11.20\nRaw umber;Westing;PBr7;5;stiff;€ 4.60\nHarbour blue;Westing;PB99X;5;open;€ 6.10\n;Westing;PG7;5;open;€ 5.20\nCobalt violet;Westing;PV14;5;sealed;a lot\n',
+        [
+          'Colour;Brand;C.I. code;Size (ml);Condition;Price',
+          'Quinacridone gold;Westing;PO49;15;open;€ 11.20',
+          'Raw umber;Westing;PBr7;5;stiff;€ 4.60',
+          'Harbour blue;Westing;PB99X;5;open;€ 6.10',
+          ';Westing;PG7;5;open;€ 5.20',
+          'Cobalt violet;Westing;PV14;5;sealed;a lot\n',
+        ].join('\n'),
       )
       await (await driver.findElements(By.css('input[type=file]')))[0].sendKeys(file)
     }

@@ -1,90 +1,103 @@
+import type { Problem } from '@juxtachrome/core/result'
 import {
-  correctEvent,
-  recordEvent,
+  added,
+  eventInWords,
+  samePlace,
   updated,
   type Change,
   type Event,
   type FillEvent,
   type Item,
   type JournalEntry,
-  type Problem,
-} from '@juxtachrome/core'
+  type Pan,
+  type PanSize,
+  type PlaceRef,
+  type VesselRef,
+} from '@juxtachrome/core/documents'
+import { correctEvent, recordEvent } from '@juxtachrome/core/filling'
+import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
-import { stamp, useJournal } from '~/stores/undo'
+import { stamp, useUndo } from '~/stores/undo'
+import { useNaming } from './naming'
 
-/** What a person records about filling. Every record is an entry of the journal; corrections are too. */
-export function useFillCommands() {
+/** What a person records about filling and about where pans lie. Every record is an entry of the journal; corrections are too. */
+export function useFillCommands(paletteId?: () => string | undefined) {
   const collection = useCollection()
-  const journal = useJournal()
+  const undo = useUndo()
   const notices = useNotices()
-  const nameOf = (paintId: string) => collection.paint(paintId)?.name ?? 'a paint'
-
-  function record(label: string, event: Event, diff: Change[] = []): Problem | undefined {
-    const entry = recordEvent(event, stamp())
-    if (!entry.ok) {
-      notices.trouble(entry.error.message)
-      return entry.error
-    }
-    journal.commit(label, diff, [entry.value])
-    return undefined
-  }
-
-  function describe(event: Event): string {
-    switch (event.kind) {
-      case 'fill':
-        return `filled ${event.placeId} with ${nameOf(event.paintId)}`
-      case 'clean':
-        return `cleaned ${event.placeId}`
-      case 'dry':
-        return `found ${event.placeId} dry`
-      case 'exchange':
-        return `moved the pan of ${event.placeId} to ${event.otherPlaceId}`
-      case 'measure':
-        return `measured what is left`
-    }
-  }
+  const name = useNaming(paletteId)
+  const describe = (event: Event) => eventInWords(event, name)
 
   /** A sealed tube that is filled from is open from then on. */
   const opened = (item: Item | undefined): Change[] =>
     item?.supply === 'sealed' ? [updated('items', item, { ...item, supply: 'open' })] : []
 
-  function recordAll(events: readonly Event[]): JournalEntry[] | undefined {
-    const entries = events.map((event) => recordEvent(event, stamp()))
-    const refused = entries.find((e) => !e.ok)
-    if (refused && !refused.ok) notices.trouble(refused.error.message)
-    return refused ? undefined : entries.flatMap((e) => (e.ok ? [e.value] : []))
+  /** Records events as one step, or none of them. */
+  function recordAll(label: string, events: readonly Event[], diff: Change[] = []): Problem | undefined {
+    const entries: JournalEntry[] = []
+    for (const event of events) {
+      const entry = recordEvent(event, stamp())
+      if (!entry.ok) {
+        notices.trouble(entry.error.message)
+        return entry.error
+      }
+      entries.push(entry.value)
+    }
+    const sealed = new Set(events.flatMap((e) => (e.kind === 'fill' ? [e.itemId] : [])))
+    const kept = undo.commit(label, [...diff, ...[...sealed].flatMap((id) => opened(collection.item(id)))], entries)
+    return kept.ok ? undefined : kept.error
+  }
+
+  /** The vessel that lies in a place, by its own name, so that its history goes with it wherever it goes. */
+  function vesselIn(place: PlaceRef): VesselRef {
+    const state = collection.ledger.places(place.paletteId).get(place.placeId)
+    return state?.vesselId === undefined ? place : { vesselId: state.vesselId }
   }
 
   return {
     describe,
-    record: (event: Event) =>
-      record(describe(event), event, event.kind === 'fill' ? opened(collection.item(event.itemId)) : []),
+    vesselIn,
+    record: (event: Event) => recordAll(describe(event), [event]),
     correct(entryId: string, becomes: Event | null): Problem | undefined {
-      const was = collection.ledger.journal.get(entryId)
-      const entry = correctEvent(collection.ledger, entryId, becomes, stamp())
+      const was = collection.ledger.entry(entryId)
+      const entry = correctEvent(collection.core.ledger, entryId, becomes, stamp())
       if (!entry.ok) return entry.error
       const label = becomes
         ? `corrected: ${describe(becomes)}`
         : `struck out: ${was ? describe(was.event) : 'an entry'}`
-      journal.commit(label, [], [entry.value])
-      return undefined
+      const kept = undo.commit(label, [], [entry.value])
+      return kept.ok ? undefined : kept.error
     },
     /** Records several fillings as one step. */
-    fillAll(paletteName: string, events: FillEvent[]) {
-      const entries = recordAll(events)
-      const sealed = new Set(events.map((e) => e.itemId))
-      if (entries)
-        journal.commit(
-          `filled ${events.length} places of ${paletteName}`,
-          [...sealed].flatMap((id) => opened(collection.item(id))),
-          entries,
-        )
-    },
+    fillAll: (paletteName: string, events: FillEvent[]) =>
+      recordAll(`filled ${events.length} places of ${paletteName}`, events),
     /** Exchanges pans until every planned paint that lies somewhere in the palette lies in its place. */
-    carryOut(paletteName: string, events: Event[]) {
-      const entries = recordAll(events)
-      if (entries) journal.commit(`moved ${events.length} pans of ${paletteName} to their planned places`, [], entries)
+    carryOut: (paletteName: string, events: Event[]) =>
+      recordAll(`moved ${events.length} pans of ${paletteName} to their planned places`, events),
+    /** Moves the pan of a place to another, of this palette or another; a pan that lies there comes back in exchange. */
+    movePan(from: PlaceRef, to: PlaceRef, day: string): Problem | undefined {
+      if (samePlace(from, to)) return undefined
+      const [going, coming] = [vesselIn(from), collection.ledger.places(to.paletteId).get(to.placeId)?.vesselId]
+      const event: Event = { kind: 'put', day, vessel: going, place: to }
+      // a place of which the journal says nothing holds the pan that came with it
+      const isBare = collection.ledger.places(to.paletteId).has(to.placeId) && coming === undefined
+      const back: Event[] = isBare
+        ? []
+        : [{ kind: 'put', day, vessel: { vesselId: coming ?? `${to.paletteId}/${to.placeId}` }, place: from }]
+      return recordAll(`moved the pan of ${name.place(from)} to ${name.place(to)}`, [event, ...back])
+    },
+    takePanOut: (from: PlaceRef, day: string) =>
+      recordAll(`took the pan of ${name.place(from)} out`, [{ kind: 'takeOut', day, vessel: vesselIn(from) }]),
+    putPanIn(vessel: VesselRef, place: PlaceRef, day: string): Problem | undefined {
+      const event: Event = { kind: 'put', day, vessel, place }
+      return recordAll(describe(event), [event])
+    },
+    /** Puts a fresh pan into a place whose own is out. */
+    addPan(size: PanSize, label: string, place: PlaceRef, day: string): Problem | undefined {
+      const pan: Pan = { id: nanoid(12), v: 1, size, label }
+      const event: Event = { kind: 'put', day, vessel: { vesselId: pan.id }, place }
+      return recordAll(`put a new ${size} into ${name.place(place)}`, [event], [added('pans', pan)])
     },
   }
 }

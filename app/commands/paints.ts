@@ -1,27 +1,27 @@
+import { ok, type Result } from '@juxtachrome/core/result'
 import {
   added,
-  collectRows,
   removed,
   updated,
-  USUAL_MILLILITRES,
   type Change,
   type Item,
   type LeftoverRow,
   type Paint,
-  type PaintRow,
   type Swatch,
   type SwatchKind,
-} from '@juxtachrome/core'
+} from '@juxtachrome/core/documents'
+import { collectRows, USUAL_MILLILITRES, type PaintRow } from '@juxtachrome/core/paints'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
-import { useJournal } from '~/stores/undo'
+import { useUndo } from '~/stores/undo'
+import type { LongWork } from '~/storage/longWork'
 
 const newId = () => nanoid(12)
 
 /** What a person does to paints and to the items that hold them. */
 export function usePaintCommands() {
   const collection = useCollection()
-  const journal = useJournal()
+  const undo = useUndo()
 
   /** Whether history or a palette still names it, so that it must stay readable. */
   const itemHasHistory = (id: string) => collection.ledger.account(id).events.length > 0
@@ -35,27 +35,34 @@ export function usePaintCommands() {
 
   function removePaint(paint: Paint) {
     const items = collection.itemsOf(paint.id)
-    const all = [...collection.tables.items.values()].filter((i) => i.paintId === paint.id)
+    const all = [...collection.core.table('items').values()].filter((i) => i.paintId === paint.id)
     const keep = all.some((i) => itemHasHistory(i.id)) || palettesWith(paint.id).length > 0 || isInRecipe(paint.id)
     const plans = palettesWith(paint.id).map((palette) => {
       const plan = Object.fromEntries(Object.entries(palette.plan).filter(([, p]) => p.paintId !== paint.id))
       return updated('palettes', palette, { ...palette, plan })
     })
     const own = keep ? updated('paints', paint, { ...paint, removed: true }) : removed('paints', paint)
-    journal.commit(`removed ${paint.name}`, [...plans, ...items.map(dropItem), own])
+    undo.commit(`removed ${paint.name}`, [...plans, ...items.map(dropItem), own])
   }
 
   return {
     itemHasHistory,
     palettesWith,
     removePaint,
-    addRows(rows: readonly PaintRow[], label: string, leftovers: readonly LeftoverRow[] = []): string[] {
+    /** Takes in what was typed; returns the ids of the paints that are new. */
+    addRows(rows: readonly PaintRow[], label: string): Result<string[]> {
       const changes = collectRows(rows, collection.paints, newId)
-      journal.commit(label, [...changes, ...leftovers.map((l) => added('leftovers', l))])
-      return changes.filter((c) => c.kind === 'paints').map((c) => c.id)
+      const kept = undo.commit(label, changes)
+      return kept.ok ? ok(changes.filter((c) => c.kind === 'paints').map((c) => c.id)) : kept
+    },
+    /** Takes in many rows and those kept for correction as one step; it is on disk when this answers. */
+    addManyRows(rows: readonly PaintRow[], label: string, leftovers: readonly LeftoverRow[], how: LongWork) {
+      const changes = collectRows(rows, collection.paints, newId)
+      const diff = [...changes, ...leftovers.map((l) => added('leftovers', l))]
+      return undo.commitLong(label, { diff, journal: [] }, how)
     },
     changePaint: (before: Paint, after: Paint) =>
-      journal.commit(`changed ${after.name}`, [updated('paints', before, after)]),
+      undo.commit(`changed ${after.name}`, [updated('paints', before, after)]),
     /** Records swatches of one or many paints as one step; undefined takes one away. */
     recordSwatches(
       swatches: readonly { paintId: string; kind: SwatchKind; swatch: Swatch | undefined }[],
@@ -66,7 +73,7 @@ export function usePaintCommands() {
         const paint = after.get(paintId) ?? collection.paint(paintId)
         if (paint) after.set(paintId, { ...paint, [kind]: swatch })
       }
-      journal.commit(
+      undo.commit(
         label,
         [...after.values()].map((paint) => updated('paints', collection.paint(paint.id)!, paint)),
       )
@@ -81,23 +88,23 @@ export function usePaintCommands() {
         supply: 'sealed',
         remarks: [],
       }
-      journal.commit(`added a ${kind} of ${paint.name}`, [added('items', item)])
+      undo.commit(`added a ${kind} of ${paint.name}`, [added('items', item)])
       return item
     },
     changeItem: (before: Item, after: Item, paintName: string) =>
-      journal.commit(`changed a ${after.kind} of ${paintName}`, [updated('items', before, after)]),
+      undo.commit(`changed a ${after.kind} of ${paintName}`, [updated('items', before, after)]),
     removeItem: (item: Item, paintName: string) =>
-      journal.commit(`removed a ${item.kind} of ${paintName}`, [dropItem(item)]),
+      undo.commit(`removed a ${item.kind} of ${paintName}`, [dropItem(item)]),
     /** A kept row was corrected into paints, or let go. */
     settleLeftover(row: LeftoverRow, corrected?: PaintRow) {
       const changes = corrected ? collectRows([corrected], collection.paints, newId) : []
-      journal.commit(
+      undo.commit(
         corrected ? `took in ${corrected.name} from a corrected row` : `let go of line ${row.line} of ${row.file}`,
         [...changes, removed('leftovers', row)],
       )
     },
     letGoOfLeftovers: (rows: readonly LeftoverRow[]) =>
-      journal.commit(
+      undo.commit(
         `let go of ${rows.length} rows`,
         rows.map((r) => removed('leftovers', r)),
       ),

@@ -1,26 +1,15 @@
-import {
-  added,
-  clearPlan,
-  lockPlace,
-  movePlan,
-  placePaint,
-  removed,
-  reservePlace,
-  updated,
-  type Arrangement,
-  type Holder,
-  type Palette,
-  type Result,
-} from '@juxtachrome/core'
+import type { Result } from '@juxtachrome/core/result'
+import { added, removed, updated, type Holder, type Palette, planAt } from '@juxtachrome/core/documents'
+import { clearPlan, lockPlace, movePlan, placePaint, reservePlace, type Arrangement } from '@juxtachrome/core/arranging'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
-import { useJournal } from '~/stores/undo'
+import { useUndo } from '~/stores/undo'
 
 /** What a person does to palettes. Each is one entry of the undo list, in words. */
 export function usePaletteCommands() {
   const collection = useCollection()
-  const journal = useJournal()
+  const undo = useUndo()
   const notices = useNotices()
   const paintName = (id: string | undefined) => collection.paint(id)?.name ?? 'a paint'
 
@@ -29,12 +18,12 @@ export function usePaletteCommands() {
     if (!before) return false
     const after = how(before)
     if (!after.ok) notices.trouble(after.error.message)
-    else if (after.value !== before) journal.commit(label, [updated('palettes', before, after.value)])
+    else if (after.value !== before) undo.commit(label, [updated('palettes', before, after.value)])
     return after.ok
   }
 
   const inPlace = (palette: Palette | undefined, placeId: string) => {
-    const plan = palette?.plan[placeId]
+    const plan = palette && planAt(palette, placeId)
     return plan?.paintId ? paintName(plan.paintId) : plan?.reserved !== undefined ? 'a reservation' : 'nothing'
   }
 
@@ -49,16 +38,14 @@ export function usePaletteCommands() {
         holder: JSON.parse(JSON.stringify(holder)) as Holder,
         plan: {},
       }
-      journal.commit(`made the palette ${name}`, [added('palettes', palette)])
+      undo.commit(`made the palette ${name}`, [added('palettes', palette)])
       return palette
     },
     rename: (palette: Palette, details: Pick<Palette, 'name' | 'use' | 'purpose'>) =>
-      journal.commit(`changed the details of ${details.name}`, [
-        updated('palettes', palette, { ...palette, ...details }),
-      ]),
+      undo.commit(`changed the details of ${details.name}`, [updated('palettes', palette, { ...palette, ...details })]),
     /** Takes a palette away; one with a history keeps it. */
     remove(palette: Palette, hasHistory: boolean) {
-      journal.commit(`removed the palette ${palette.name}`, [
+      undo.commit(`removed the palette ${palette.name}`, [
         hasHistory ? updated('palettes', palette, { ...palette, removed: true }) : removed('palettes', palette),
       ])
     },
@@ -75,7 +62,7 @@ export function usePaletteCommands() {
     lock: (paletteId: string, placeId: string, locked: boolean) =>
       change(paletteId, `${locked ? 'locked' : 'unlocked'} ${placeId}`, (p) => lockPlace(p, placeId, locked)),
     takeArrangement(palette: Palette, { plan }: Arrangement, order: string) {
-      journal.commit(`ordered ${palette.name}: ${order}`, [updated('palettes', palette, { ...palette, plan })])
+      undo.commit(`ordered ${palette.name}: ${order}`, [updated('palettes', palette, { ...palette, plan })])
     },
   }
 }

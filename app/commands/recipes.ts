@@ -1,10 +1,10 @@
-import { added, removed, updated, type PaintParts, type Recipe, type Swatch } from '@juxtachrome/core'
+import { added, removed, updated, type PaintParts, type Recipe, type Swatch } from '@juxtachrome/core/documents'
 import { nanoid } from 'nanoid'
-import { useJournal } from '~/stores/undo'
+import { useUndo } from '~/stores/undo'
 
 /** What a person does with kept mixtures. */
 export function useRecipeCommands() {
-  const journal = useJournal()
+  const undo = useUndo()
   return {
     keep(name: string, parts: readonly PaintParts[], water: number): Recipe {
       const recipe: Recipe = {
@@ -14,15 +14,15 @@ export function useRecipeCommands() {
         paints: parts.map(({ paintId, parts: p }) => ({ paintId, parts: p })),
         water,
       }
-      journal.commit(`kept the recipe ${name}`, [added('recipes', recipe)])
+      undo.commit(`kept the recipe ${name}`, [added('recipes', recipe)])
       return recipe
     },
     /** What the real mixture looked like. */
     note(recipe: Recipe, seen: { masstone?: Swatch; wash?: Swatch }) {
-      journal.commit(`noted what ${recipe.name} looked like`, [updated('recipes', recipe, { ...recipe, ...seen })])
+      undo.commit(`noted what ${recipe.name} looked like`, [updated('recipes', recipe, { ...recipe, ...seen })])
     },
     rename: (recipe: Recipe, name: string) =>
-      journal.commit(`renamed ${recipe.name} to ${name}`, [updated('recipes', recipe, { ...recipe, name })]),
-    remove: (recipe: Recipe) => journal.commit(`removed the recipe ${recipe.name}`, [removed('recipes', recipe)]),
+      undo.commit(`renamed ${recipe.name} to ${name}`, [updated('recipes', recipe, { ...recipe, name })]),
+    remove: (recipe: Recipe) => undo.commit(`removed the recipe ${recipe.name}`, [removed('recipes', recipe)]),
   }
 }

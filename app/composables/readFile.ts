@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '@juxtachrome/core'
+import { fail, ok, type Result } from '@juxtachrome/core/result'
 
 /** The text of a chosen file. Errors: `file-too-large`, `unreadable-file`. */
 export async function readTextFile(file: File, mostMegabytes: number): Promise<Result<string>> {

@@ -1,4 +1,5 @@
-import { parseColour, type Swatch } from '@juxtachrome/core'
+import { parseColour } from '@juxtachrome/core/colour'
+import type { Swatch } from '@juxtachrome/core/documents'
 
 const short = (n: number) => String(Math.round(n * 10) / 10)
 

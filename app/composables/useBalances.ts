@@ -1,11 +1,12 @@
-import { balanceOf, type Item } from '@juxtachrome/core'
+import type { Item } from '@juxtachrome/core/documents'
+import { balanceOf } from '@juxtachrome/core/ledger'
+import { isUsable } from '@juxtachrome/core/filling'
 import { useCollection } from '~/stores/collection'
 
 /** What is left in items, in words and ml. */
 export function useBalances() {
   const collection = useCollection()
   const left = (item: Item) => balanceOf(item, collection.ledger.account(item.id)).left
-  const isUsable = (item: Item) => item.supply === 'open' || item.supply === 'sealed'
 
   /** `8.4 ml left`, `about empty by the records` */
   function leftInWords(item: Item): string {
@@ -22,5 +23,5 @@ export function useBalances() {
       .itemsOf(paintId)
       .filter(isUsable)
       .reduce((sum, i) => sum + Math.max(0, left(i)), 0)
-  return { left, leftInWords, atHand, isUsable }
+  return { left, leftInWords, atHand }
 }

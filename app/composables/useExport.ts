@@ -1,4 +1,5 @@
-import { dayOf, writeCollection } from '@juxtachrome/core'
+import { dayOf } from '@juxtachrome/core/units'
+import { writeCollection } from '@juxtachrome/core/formats'
 import { useCollection } from '~/stores/collection'
 
 /** Hands a file to the browser's downloads. */
@@ -18,7 +19,7 @@ export function useExport() {
     const now = new Date()
     saveFile(
       `juxtachrome-${dayOf(now)}.json`,
-      writeCollection(collection.whole(), now.toISOString()),
+      writeCollection(collection.contents(), now.toISOString()),
       'application/json',
     )
   }

@@ -1,16 +1,7 @@
-import {
-  cachedOptics,
-  labOfSwatch,
-  predictMixture,
-  type MixturePart,
-  type MixturePrediction,
-  type Observation,
-  type Paint,
-  type PaintOptics,
-  type PaintParts,
-  type Recipe,
-  type Result,
-} from '@juxtachrome/core'
+import type { Result } from '@juxtachrome/core/result'
+import { cachedOptics, labOfSwatch, type PaintOptics } from '@juxtachrome/core/film'
+import type { Paint, PaintParts, Recipe } from '@juxtachrome/core/documents'
+import { predictMixture, type MixturePart, type MixturePrediction, type Observation } from '@juxtachrome/core/mixing'
 import { computed } from 'vue'
 import { useCollection } from '~/stores/collection'
 

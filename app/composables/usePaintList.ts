@@ -1,4 +1,4 @@
-import { byWheel, passesFilter, viewOfPaint, type PaintFilter, type PaintView } from '@juxtachrome/core'
+import { byWheel, passesFilter, viewOfPaint, type PaintFilter, type PaintView } from '@juxtachrome/core/paints'
 import { computed, reactive } from 'vue'
 import { useCollection } from '~/stores/collection'
 

@@ -1,4 +1,4 @@
-import { fail, ok, type Result } from '@juxtachrome/core'
+import { fail, ok, type Result } from '@juxtachrome/core/result'
 import { shallowRef } from 'vue'
 
 export interface Photo {

@@ -1,5 +1,6 @@
-import { fail, type Corners, type Result, type SheetReading } from '@juxtachrome/core'
-import { coreClient } from '~/workers/client'
+import { fail, type Result } from '@juxtachrome/core/result'
+import type { Corners, SheetReading } from '@juxtachrome/core/paints'
+import type { CoreClient } from '~/workers/client'
 import { pixelsOf } from '~/workers/pixels'
 import type { Photo } from './usePhoto'
 
@@ -12,6 +13,7 @@ export interface SheetGrid {
 
 /** Reads a photographed sheet in workers; its pixels are handed over, not copied. */
 export function readSheet(
+  core: CoreClient,
   photo: Photo,
   grid: SheetGrid,
   progress: (share: number) => void,
@@ -22,11 +24,11 @@ export function readSheet(
     const image = await pixelsOf(photo.bitmap)
     if (!image.ok) return image
     if (cancelled) return fail('cancelled', 'Cancelled.')
-    const question = coreClient().ask(
+    const question = core.ask(
       'readSwatchSheet',
       { image: image.value, ...grid },
       {
-        lane: 'sheet',
+        topic: 'sheet',
         transfer: [image.value.data.buffer as ArrayBuffer],
         progress: ({ done, of }) => progress(done / of),
       },

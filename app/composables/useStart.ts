@@ -1,8 +1,11 @@
-import { dayOf, type Collection, type Result } from '@juxtachrome/core'
+import type { Result } from '@juxtachrome/core/result'
+import { dayOf } from '@juxtachrome/core/units'
+import type { Contents } from '@juxtachrome/core/collection'
 import { useCollection } from '~/stores/collection'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
-import { coreClient } from '~/workers/client'
+import { useUndo } from '~/stores/undo'
+import { useCore } from './useCore'
 
 /** Opens the collection, and the demo where the server was started to show it and nothing is here yet. */
 export function useStart() {
@@ -10,12 +13,12 @@ export function useStart() {
   const collection = useCollection()
   const notices = useNotices()
 
-  async function fetchDemo(): Promise<Result<Collection>> {
+  async function fetchDemo(): Promise<Result<Contents>> {
     try {
       const response = await fetch(`/api/demo?today=${dayOf(new Date())}`)
       if (!response.ok)
         return { ok: false, error: { code: 'no-demo', message: `The demo could not be fetched (${response.status}).` } }
-      return await coreClient().ask('readCollection', { text: await response.text() }).result
+      return await useCore().ask('readCollection', { text: await response.text() }).result
     } catch {
       return {
         ok: false,
@@ -35,8 +38,9 @@ export function useStart() {
     return put.ok
   }
 
-  async function start() {
-    const opened = await keeper.open()
+  async function start(progress?: (done: number, of: number) => void) {
+    const opened = await keeper.open(progress)
+    if (opened.ok) useUndo().takeUp()
     if (!opened.ok || !collection.isEmpty || (await keeper.hasStarted())) return
     const health = await fetch('/api/health')
       .then((r) => r.json() as Promise<{ demo?: boolean }>)

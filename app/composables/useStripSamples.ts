@@ -1,12 +1,7 @@
-import {
-  compareSamples,
-  labD65,
-  propertiesOf,
-  viewOfPaint,
-  type LabD65,
-  type Paint,
-  type Sample,
-} from '@juxtachrome/core'
+import { labD65, type LabD65 } from '@juxtachrome/core/units'
+import type { Paint } from '@juxtachrome/core/documents'
+import { pricePerMillilitre, propertiesOf, viewOfPaint } from '@juxtachrome/core/paints'
+import { compareSamples, type Sample } from '@juxtachrome/core/mixing'
 import { computed } from 'vue'
 import { useMixtures } from '~/composables/useMixtures'
 import { filmSwatch, grainOf, screenStops, screenSwatch } from '~/composables/useSwatch'
@@ -45,6 +40,7 @@ export function useStripSamples() {
   function sampleOfPaint(paint: Paint): StripSample {
     const view = viewOfPaint(paint)
     const swatch = screenSwatch(paint)
+    const price = pricePerMillilitre(collection.itemsOf(paint.id))
     const properties = Object.fromEntries(Object.entries(propertiesOf(paint)).map(([k, v]) => [k, v?.value]))
     return {
       key: paint.id,
@@ -58,18 +54,11 @@ export function useStripSamples() {
       ...(view.masstone ? { masstone: view.masstone } : {}),
       ...(view.wash ? { wash: view.wash } : {}),
       ...properties,
-      ...pricePerMl(paint),
+      ...(price ? { pricePerMl: price } : {}),
     } as StripSample
   }
   const twiceNamed = (paint: Paint) =>
     strip.items.some((i) => i.kind === 'paint' && i.id !== paint.id && collection.paint(i.id)?.name === paint.name)
-
-  function pricePerMl(paint: Paint): Pick<Sample, 'pricePerMl'> {
-    const priced = collection.itemsOf(paint.id).find((i) => i.price && i.millilitres > 0)
-    return priced
-      ? { pricePerMl: { minor: priced.price!.minor / priced.millilitres, currency: priced.price!.currency } }
-      : {}
-  }
 
   function mixSample(item: Extract<StripItem, { kind: 'mix' }>): StripSample | undefined {
     const mix = predict(item.parts, item.water)

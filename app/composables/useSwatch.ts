@@ -1,4 +1,8 @@
-import { colourAt, loadAt, toScreen, viewOfPaint, washRamp, type LabD65, type Paint } from '@juxtachrome/core'
+import type { LabD65 } from '@juxtachrome/core/units'
+import { toScreen, washRamp } from '@juxtachrome/core/colour'
+import { colourAt, loadAt } from '@juxtachrome/core/film'
+import type { Paint } from '@juxtachrome/core/documents'
+import { viewOfPaint } from '@juxtachrome/core/paints'
 import { opticsOf } from './useMixtures'
 
 export interface ScreenSwatch {

@@ -1,4 +1,4 @@
-import { dayOf } from '@juxtachrome/core'
+import { dayOf } from '@juxtachrome/core/units'
 import { useNow } from '@vueuse/core'
 import { computed } from 'vue'
 

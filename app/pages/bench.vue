@@ -36,7 +36,7 @@ function pick(paintId: string) {
           class="btn btn-quiet"
           :to="`/bench?view=${v}`"
           :aria-current="v === view ? 'page' : undefined"
-          :class="v === view ? 'underline decoration-2 underline-offset-8' : ''"
+          :class="v === view ? 'here' : ''"
           >{{ LABELS[v] }}</NuxtLink
         >
       </nav>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { reflectanceAt, toScreen } from '@juxtachrome/core'
+import { toScreen } from '@juxtachrome/core/colour'
+import { reflectanceAt } from '@juxtachrome/core/film'
 import { computed } from 'vue'
 import { opticsOf, useMixtures } from '~/composables/useMixtures'
 import { useStripSamples } from '~/composables/useStripSamples'

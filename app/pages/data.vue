@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { KINDS } from '@juxtachrome/core'
+import { KINDS } from '@juxtachrome/core/documents'
 import { computed } from 'vue'
 import { useExport } from '~/composables/useExport'
 import { useCollection } from '~/stores/collection'
@@ -17,7 +17,7 @@ const counts = computed(
       ['tubes, pans and other items', collection.items.length],
       ['palettes', collection.palettes.length],
       ['kept recipes', collection.recipes.length],
-      ['journal entries', collection.journal.size],
+      ['journal entries', collection.journalSize],
       ['rows kept for correction', collection.leftovers.length],
     ] as const,
 )

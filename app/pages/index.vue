@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { dayInWords, isWet, mainPaintOf } from '@juxtachrome/core'
+import { dayInWords } from '@juxtachrome/core/units'
+import { plannedPaints } from '@juxtachrome/core/documents'
+import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
 import { useBalances } from '~/composables/useBalances'
 import { useToday } from '~/composables/useToday'
@@ -12,7 +14,7 @@ const today = useToday()
 const wet = computed(() =>
   collection.palettes
     .flatMap((palette) =>
-      Object.entries(collection.ledger.places(palette.id)).flatMap(([placeId, { content }]) =>
+      [...collection.ledger.places(palette.id)].flatMap(([placeId, { content }]) =>
         content && isWet(content, today.value)
           ? [{ palette, placeId, content, paint: collection.paint(mainPaintOf(content)) }]
           : [],
@@ -20,9 +22,7 @@ const wet = computed(() =>
     )
     .sort((p, q) => (p.content.dryFrom < q.content.dryFrom ? -1 : 1)),
 )
-const used = computed(
-  () => new Set(collection.palettes.flatMap((p) => Object.values(p.plan).flatMap((plan) => plan.paintId ?? []))),
-)
+const used = computed(() => new Set(collection.palettes.flatMap((p) => [...plannedPaints(p)])))
 /** Planned somewhere, and less at hand than another filling takes. */
 const LOW = 1.5
 const low = computed(() =>
@@ -42,7 +42,7 @@ const toFill = computed(() =>
     .map((palette) => ({
       palette,
       places: Object.entries(palette.plan)
-        .filter(([id, plan]) => plan.paintId && !collection.ledger.places(palette.id)[id]?.content)
+        .filter(([id, plan]) => plan.paintId && !collection.ledger.places(palette.id).get(id)?.content)
         .map(([id]) => id),
     }))
     .filter(({ places }) => places.length),

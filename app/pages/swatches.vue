@@ -21,7 +21,7 @@ const from = computed(() => (route.query.from === 'spectra' ? 'spectra' : 'sheet
           class="btn btn-quiet"
           :to="`/swatches?from=${key}`"
           :aria-current="from === key ? 'page' : undefined"
-          :class="from === key ? 'underline decoration-2 underline-offset-8' : ''"
+          :class="from === key ? 'here' : ''"
           >{{ label }}</NuxtLink
         >
       </nav>

@@ -1,7 +1,7 @@
 import bold from '@expo-google-fonts/noto-sans/600SemiBold/NotoSans_600SemiBold.ttf?url'
 import regular from '@expo-google-fonts/noto-sans/400Regular/NotoSans_400Regular.ttf?url'
 import fontkit from '@pdf-lib/fontkit'
-import type { Measure } from '@juxtachrome/core'
+import type { Measure } from '@juxtachrome/core/charts'
 
 export interface PrintFonts {
   regular: ArrayBuffer

@@ -1,5 +1,6 @@
 import fontkit from '@pdf-lib/fontkit'
-import { MARGIN, type KeyCell, type KeyDrawing, type PlaceShape, type SheetPlan, type Tile } from '@juxtachrome/core'
+import type { PlaceShape } from '@juxtachrome/core/documents'
+import { MARGIN, type KeyCell, type KeyDrawing, type SheetPlan, type Tile } from '@juxtachrome/core/charts'
 import {
   clip,
   endPath,

@@ -1,17 +1,18 @@
 import Dexie, { type Table } from 'dexie'
-import type { KindName } from '@juxtachrome/core'
+import type { KindName } from '@juxtachrome/core/documents'
 
 /** Raw rows: whatever was stored, of this version or another. Only core decides what can be read. */
 export type Raw = { id: string } & Record<string, unknown>
 
 /** Layout of the tables, not of the documents in them. */
-export const TABLES_VERSION = 2
+export const TABLES_VERSION = 3
 
 /** One table per kind of document. */
 export class Database extends Dexie {
   declare paints: Table<Raw, string>
   declare items: Table<Raw, string>
   declare palettes: Table<Raw, string>
+  declare pans: Table<Raw, string>
   declare recipes: Table<Raw, string>
   declare leftovers: Table<Raw, string>
   declare journal: Table<Raw, string>
@@ -20,7 +21,8 @@ export class Database extends Dexie {
   constructor(name = 'juxtachrome') {
     super(name)
     this.version(1).stores({ paints: 'id', items: 'id', palettes: 'id', leftovers: 'id', journal: 'id', meta: 'key' })
-    this.version(TABLES_VERSION).stores({ recipes: 'id' })
+    this.version(2).stores({ recipes: 'id' })
+    this.version(TABLES_VERSION).stores({ pans: 'id' })
   }
 
   of(kind: KindName): Table<Raw, string> {

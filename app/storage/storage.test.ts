@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { added, updated, type JournalEntry, type Paint } from '@juxtachrome/core'
+import { added, updated, type JournalEntry, type Paint } from '@juxtachrome/core/documents'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { Database } from './database'
 import { CollectionStorage } from './storage'
@@ -7,7 +7,7 @@ import { CollectionStorage } from './storage'
 const paint: Paint = { id: 'p', v: 1, maker: 'Skerry', name: 'Viridian', pigments: ['PG18'] }
 const entry: JournalEntry = {
   id: 'e',
-  v: 1,
+  v: 2,
   recorded: '2026-05-01T08:00:00.000Z',
   type: 'event',
   event: { kind: 'measure', day: '2026-05-01', itemId: 'i', millilitres: 3 },
@@ -26,7 +26,7 @@ beforeEach(async () => {
 const load = async () => {
   const r = await storage.load()
   if (!r.ok) throw new Error(r.error.message)
-  return r.value
+  return r.value.contents
 }
 
 describe('storage', () => {
@@ -65,6 +65,7 @@ describe('storage', () => {
         paints: [{ ...paint, id: 'q' }],
         items: [],
         palettes: [],
+        pans: [],
         recipes: [],
         leftovers: [],
         journal: [entry],

@@ -1,30 +1,39 @@
-import Dexie from 'dexie'
+import { fail, ok, type Problem, type Result } from '@juxtachrome/core/result'
+import { applyToDocument, KIND_NAMES, loadDocument, type Change, type KindName } from '@juxtachrome/core/documents'
 import {
-  applyToDocument,
-  fail,
-  KIND_NAMES,
-  loadDocument,
-  noDocuments,
-  ok,
-  type Collection,
-  type Diff,
-  type JournalEntry,
-  type Problem,
-  type Result,
+  noContents,
+  type Contents,
+  type Delta,
+  type DocumentNow,
   type Unreadable,
-} from '@juxtachrome/core'
+  type WriteSet,
+} from '@juxtachrome/core/collection'
 import { Database, TABLES_VERSION, type Raw } from './database'
-
-/** What one command changes: documents in place, and entries the journal grows by. */
-export interface WriteSet {
-  diff: Diff
-  journal: readonly JournalEntry[]
-}
+import { withLock } from './locks'
+import { STOPPED, type LongWork } from './longWork'
+import { beginEra, countOn, orderOf, type Order } from './order'
+import { NEWER_DATABASE, problemOf } from './problems'
 
 export interface StorageEvents {
   /** The database was closed under us: deleted, or a newer tab wants to change its tables. */
   closed(problem: Problem): void
 }
+
+/** A write as the database took it: the documents as they now are, and its place in the order. */
+export interface Written {
+  delta: Delta
+  order: Order
+}
+export interface Loaded {
+  contents: Contents
+  order: Order
+}
+export type Progress = (done: number, of: number) => void
+
+/** Where documents are kept that cannot be read and have no id to be kept under. */
+const NAMELESS = 'unreadable/'
+/** Documents read or written between two words on how far it is. */
+const PORTION = 2000
 
 /** Everything that is kept in the browser. All writes are transactions. */
 export class CollectionStorage {
@@ -34,28 +43,17 @@ export class CollectionStorage {
     this.#db = db
   }
 
+  get name(): string {
+    return this.#db.name
+  }
+
   async open(events: StorageEvents): Promise<Result<void>> {
     this.#db.on('versionchange', (event) => {
       this.#db.close()
-      events.closed(
-        event.newVersion === null
-          ? {
-              code: 'deleted',
-              message: 'The collection was deleted from outside this window. Export what you see here, then reload.',
-            }
-          : {
-              code: 'newer-tab',
-              message: 'A newer Juxtachrome is open in another tab. This one stopped saving: reload it.',
-            },
-      )
+      events.closed(event.newVersion === null ? DELETED : NEWER_TAB)
       return false
     })
-    this.#db.on('close', () =>
-      events.closed({
-        code: 'closed',
-        message: 'The browser closed the database. Export what you see here, then reload.',
-      }),
-    )
+    this.#db.on('close', () => events.closed(CLOSED))
     try {
       await this.#db.open()
       // Dexie opens a newer layout without complaint; writing into it could harm what it holds
@@ -67,65 +65,133 @@ export class CollectionStorage {
     }
   }
 
-  async load(): Promise<Result<Collection>> {
+  /** Everything as it stands at one place of the order. */
+  async load(progress: Progress = () => undefined): Promise<Result<Loaded>> {
     try {
-      const collection: Collection = { documents: noDocuments(), unreadable: [] }
-      for (const kind of KIND_NAMES) {
-        for (const raw of await this.#db.of(kind).toArray()) {
-          const loaded = loadDocument(kind, raw)
-          if (loaded.ok) (collection.documents[kind] as unknown[]).push(loaded.value)
-          else collection.unreadable.push({ kind, raw, problem: loaded.error })
-        }
-      }
-      for (const { value } of await this.#db.meta.where('key').startsWith(NAMELESS).toArray())
-        collection.unreadable.push(value as Unreadable)
-      return ok(collection)
+      return await this.#db.transaction('r', this.#db.tables, async () => {
+        const contents = noContents()
+        const of = (await Promise.all(KIND_NAMES.map((kind) => this.#db.of(kind).count()))).reduce((n, c) => n + c, 0)
+        let done = 0
+        for (const kind of KIND_NAMES) await this.#loadKind(kind, contents, () => progress((done += 1), of))
+        const nameless = await this.#db.meta.where('key').startsWith(NAMELESS).toArray()
+        for (const { value } of nameless) contents.unreadable.push(value as Unreadable)
+        return ok({ contents, order: await orderOf(this.#db) })
+      })
     } catch (error) {
       return problemOf(error)
     }
   }
 
-  /** Writes one command. A document that another tab changed meanwhile keeps that tab's fields. */
-  async write({ diff, journal }: WriteSet): Promise<Result<void>> {
-    return this.#inTransaction(async () => {
-      for (const { kind, id, before, after } of diff) {
-        const table = this.#db.of(kind)
-        const present = ((await table.get(id)) ?? null) as typeof before
-        const next = applyToDocument(present, before, after)
-        if (next) await table.put(plain(next))
-        else await table.delete(id)
+  async #loadKind(kind: KindName, contents: Contents, step: () => void): Promise<void> {
+    let after: string | undefined
+    for (;;) {
+      const table = this.#db.of(kind)
+      const rows = await (after === undefined ? table.orderBy('id') : table.where('id').above(after))
+        .limit(PORTION)
+        .toArray()
+      for (const raw of rows) {
+        const loaded = loadDocument(kind, raw)
+        if (loaded.ok) (contents.documents[kind] as unknown[]).push(loaded.value)
+        else contents.unreadable.push({ kind, raw, problem: loaded.error })
+        step()
       }
-      if (journal.length) await this.#db.journal.bulkPut(journal.map(plain))
+      after = rows.at(-1)?.id
+      if (rows.length < PORTION) return
+    }
+  }
+
+  /**
+   * Writes one command, all of it or nothing. A document that another tab changed meanwhile keeps that tab's
+   * fields; a row that an older version wrote is migrated before it is merged with.
+   * Errors: `replaced-elsewhere` (made before everything was replaced), `unreadable-row`, and those of the disk.
+   */
+  write(write: WriteSet, era?: string, how: LongWork = {}): Promise<Result<Written>> {
+    return withLock('shared', () =>
+      this.#inTransaction(async () => {
+        if (era !== undefined && (await orderOf(this.#db)).era !== era) throw REPLACED
+        const documents = await this.#writeDiff(write.diff, how)
+        if (write.journal.length) await this.#db.journal.bulkPut(write.journal.map(plain))
+        const delta: Delta = { documents, journal: write.journal }
+        return { delta, order: await countOn(this.#db) }
+      }),
+    )
+  }
+
+  async #writeDiff(diff: WriteSet['diff'], { progress, signal }: LongWork): Promise<DocumentNow[]> {
+    const written: DocumentNow[] = []
+    for (const kind of new Set(diff.map((c) => c.kind))) {
+      const changes = diff.filter((c) => c.kind === kind)
+      for (let i = 0; i < changes.length; i += PORTION) {
+        written.push(...(await this.#writePortion(kind, changes.slice(i, i + PORTION))))
+        progress?.(written.length, diff.length)
+        if (signal?.aborted) throw STOPPED
+      }
+    }
+    return written
+  }
+
+  async #writePortion(kind: Change['kind'], changes: readonly Change[]): Promise<DocumentNow[]> {
+    const table = this.#db.of(kind)
+    const rows = await table.bulkGet(changes.map((c) => c.id))
+    const now = new Map<string, DocumentNow>()
+    changes.forEach((change, i) => {
+      const present = now.has(change.id) ? now.get(change.id)!.document : this.#present(change, rows[i])
+      const document = applyToDocument(present as typeof change.before, change.before, change.after)
+      now.set(change.id, { kind, id: change.id, document } as DocumentNow)
     })
+    const all = [...now.values()]
+    await table.bulkPut(all.flatMap((d) => (d.document ? [plain(d.document)] : [])))
+    await table.bulkDelete(all.filter((d) => !d.document).map((d) => d.id))
+    return all
+  }
+
+  /** A stored row brought up to the present version; nothing is ever merged into what cannot be read. */
+  #present({ kind, id }: Change, row: Raw | undefined): Change['after'] {
+    if (!row) return null
+    const loaded = loadDocument(kind, row)
+    if (!loaded.ok) throw new UnreadableRow({ ...loaded.error, where: id })
+    return loaded.value as Change['after']
   }
 
   /** Puts a whole collection in place of what is there, or beside it. All or nothing. */
-  async putAll(
-    { documents, unreadable }: Collection,
+  putAll(
+    { documents, unreadable }: Contents,
     how: 'replace' | 'add',
-    progress: (done: number, of: number) => void = () => undefined,
-  ): Promise<Result<void>> {
+    progress: Progress = () => undefined,
+  ): Promise<Result<Order>> {
     const of = KIND_NAMES.reduce((n, kind) => n + documents[kind].length, 0)
     let done = 0
-    return this.#inTransaction(async () => {
-      if (how === 'replace') await this.#clear()
-      for (const kind of KIND_NAMES) {
-        const table = this.#db.of(kind)
-        const rows = documents[kind] as { id: string }[]
-        for (let i = 0; i < rows.length; i += PORTION) {
-          await table.bulkPut(rows.slice(i, i + PORTION).map(plain))
-          progress((done += Math.min(PORTION, rows.length - i)), of)
+    return withLock('exclusive', () =>
+      this.#inTransaction(async () => {
+        if (how === 'replace') await this.#clear()
+        for (const kind of KIND_NAMES) {
+          const table = this.#db.of(kind)
+          const rows = documents[kind] as { id: string }[]
+          for (let i = 0; i < rows.length; i += PORTION) {
+            await table.bulkPut(rows.slice(i, i + PORTION).map(plain))
+            progress((done += Math.min(PORTION, rows.length - i)), of)
+          }
         }
-      }
-      for (const [i, one] of unreadable.entries()) {
-        if (hasId(one.raw)) await this.#db.of(one.kind).put(one.raw)
-        else await this.#db.meta.put({ key: `${NAMELESS}${Date.now()}-${i}`, value: one })
-      }
-    })
+        for (const [i, one] of unreadable.entries()) await this.#setAside(one, i)
+        return beginEra(this.#db)
+      }),
+    )
   }
 
-  async wipe(): Promise<Result<void>> {
-    return this.#inTransaction(() => this.#clear())
+  /** What cannot be read is kept, but never in the place of what can. */
+  async #setAside(one: Unreadable, i: number): Promise<void> {
+    const table = this.#db.of(one.kind)
+    if (hasId(one.raw) && !(await table.get(one.raw.id))) await table.put(one.raw)
+    else await this.#db.meta.put({ key: `${NAMELESS}${Date.now()}-${i}`, value: one })
+  }
+
+  wipe(): Promise<Result<Order>> {
+    return withLock('exclusive', () =>
+      this.#inTransaction(async () => {
+        await this.#clear()
+        return beginEra(this.#db)
+      }),
+    )
   }
 
   async #clear(): Promise<void> {
@@ -141,52 +207,39 @@ export class CollectionStorage {
     await this.#db.meta.put({ key, value })
   }
 
-  async #inTransaction(work: () => Promise<void>): Promise<Result<void>> {
+  async #inTransaction<T>(work: () => Promise<T>): Promise<Result<T>> {
     try {
-      await this.#db.transaction('rw', this.#db.tables, work)
-      return ok(undefined)
+      return ok(await this.#db.transaction('rw', this.#db.tables, work))
     } catch (error) {
-      return problemOf(error)
+      if (error === STOPPED) return STOPPED
+      if (error === REPLACED)
+        return fail('replaced-elsewhere', 'Everything was replaced in another window, so this was not kept.')
+      return error instanceof UnreadableRow ? { ok: false, error: error.problem } : problemOf(error)
     }
   }
 }
 
-/** Where documents are kept that cannot be read and have no id to be kept under. */
-const NAMELESS = 'unreadable/'
-/** Documents written between two words on how far it is. */
-const PORTION = 2000
+class UnreadableRow extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.message)
+  }
+}
+const REPLACED = new Error('replaced')
 
 /** IndexedDB clones what it is given; a copy without Vue's proxies is safe to hand over. */
 const plain = (document: object) => JSON.parse(JSON.stringify(document)) as Raw
 const hasId = (raw: unknown): raw is Raw =>
   typeof raw === 'object' && raw !== null && typeof (raw as Raw).id === 'string'
 
-const NEWER_DATABASE = fail(
-  'newer-database',
-  'This collection was last opened by a newer Juxtachrome. Reload to get the newer one; nothing was changed.',
-)
-
-function problemOf(error: unknown): Result<never> {
-  const name = error instanceof Error ? error.name : ''
-  const inner = error instanceof Dexie.DexieError ? (error.inner as Error | undefined)?.name : ''
-  if (name === 'QuotaExceededError' || inner === 'QuotaExceededError')
-    return fail(
-      'disk-full',
-      'The disk or the browser’s share of it is full, so this is not saved. Export the collection or free some space, then try again.',
-    )
-  if (name === 'VersionError') return NEWER_DATABASE
-  if (name === 'DatabaseClosedError')
-    return fail(
-      'closed',
-      'The browser closed the database, so this is not saved. Export what you see here, then reload.',
-    )
-  if (name === 'MissingAPIError' || name === 'InvalidStateError' || name === 'SecurityError')
-    return fail(
-      'no-database',
-      'This browser window does not allow a database (a private window, perhaps). Nothing can be kept here.',
-    )
-  return fail(
-    'storage-failed',
-    `The browser could not keep this: ${error instanceof Error ? error.message : String(error)}`,
-  )
+const DELETED: Problem = {
+  code: 'deleted',
+  message: 'The collection was deleted from outside this window. Export what you see here, then reload.',
+}
+const NEWER_TAB: Problem = {
+  code: 'newer-tab',
+  message: 'A newer Juxtachrome is open in another tab. This one stopped saving: reload it.',
+}
+const CLOSED: Problem = {
+  code: 'closed',
+  message: 'The browser closed the database. Export what you see here, then reload.',
 }

@@ -1,4 +1,4 @@
-import type { PaintParts } from '@juxtachrome/core'
+import { plannedPaints, type PaintParts } from '@juxtachrome/core/documents'
 import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
@@ -45,7 +45,7 @@ export const useBench = defineStore('bench', () => {
   const paints = computed(() => {
     const palette = scope.value ? collection.palette(scope.value) : undefined
     if (!palette) return collection.paints
-    const ids = new Set(Object.values(palette.plan).flatMap((p) => p.paintId ?? []))
+    const ids = plannedPaints(palette)
     return collection.paints.filter((p) => ids.has(p.id))
   })
   return {

@@ -1,150 +1,141 @@
+import type { EditableKind, DocumentOf, Item } from '@juxtachrome/core/documents'
 import {
-  applyToDocument,
-  createPaintIndex,
-  EDITABLE_KINDS,
-  KIND_NAMES,
-  Ledger,
-  makersOf,
-  noDocuments,
-  type Collection,
-  type Diff,
-  type DocumentOf,
-  type EditableKind,
-  type Item,
-  type JournalEntry,
-  type LeftoverRow,
-  type Paint,
-  type Palette,
-  type Recipe,
-  type Unreadable,
-} from '@juxtachrome/core'
+  Collection,
+  itemsByPaint,
+  itemsIn,
+  leftoversIn,
+  paintsIn,
+  palettesIn,
+  pansIn,
+  recipesIn,
+  type Applied,
+  type Contents,
+} from '@juxtachrome/core/collection'
+import { createPaintIndex, makersOf, type PaintIndex } from '@juxtachrome/core/paints'
 import { defineStore } from 'pinia'
-import { computed, shallowRef, triggerRef } from 'vue'
-import type { WriteSet } from '~/storage/storage'
+import { computed, markRaw } from 'vue'
+import { Tracker } from './tracker'
 
-type Tables = { [K in EditableKind]: ReadonlyMap<string, DocumentOf<K>> }
-const emptyTables = (): Tables => ({
-  paints: new Map(),
-  items: new Map(),
-  palettes: new Map(),
-  recipes: new Map(),
-  leftovers: new Map(),
-})
+const NONE: readonly Item[] = []
 
-/** Every document in memory, the ledger over the journal, and what follows from them. Changes come in through `apply` only. */
+/**
+ * The collection as the screens see it: core's `Collection`, with what was read tracked document by document
+ * and kind by kind, so that a change calls back only those that read what changed.
+ */
 export const useCollection = defineStore('collection', () => {
-  const tables = shallowRef<Tables>(emptyTables())
-  const journal = shallowRef(new Map<string, JournalEntry>())
-  const ledger = shallowRef(new Ledger())
-  const unreadable = shallowRef<Unreadable[]>([])
-  let index = createPaintIndex()
+  const core = markRaw(new Collection())
+  const tracker = new Tracker()
+  let index: PaintIndex | undefined
 
-  /** In the database's own order, so that undo and a reload leave every list as it was. */
-  const present = <T extends { id: string; removed?: boolean }>(map: ReadonlyMap<string, T>) =>
-    [...map.values()].filter((d) => !d.removed).sort((p, q) => (p.id < q.id ? -1 : 1))
-  const paints = computed<Paint[]>(() => present(tables.value.paints))
-  const palettes = computed<Palette[]>(() =>
-    present(tables.value.palettes).sort((p, q) => p.name.localeCompare(q.name)),
-  )
-  const items = computed<Item[]>(() => present(tables.value.items))
-  const recipes = computed<Recipe[]>(() => present(tables.value.recipes).sort((p, q) => p.name.localeCompare(q.name)))
-  const leftovers = computed<LeftoverRow[]>(() =>
-    [...tables.value.leftovers.values()].sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line),
-  )
-  const makers = computed(() => makersOf(paints.value))
-  const itemsByPaint = computed(() => {
-    const byPaint = new Map<string, Item[]>()
-    for (const item of items.value) {
-      const list = byPaint.get(item.paintId)
-      if (list) list.push(item)
-      else byPaint.set(item.paintId, [item])
+  function tell({ whole, delta, touched }: Applied) {
+    if (whole) {
+      index = undefined
+      return tracker.allChanged()
     }
-    return byPaint
+    for (const kind of new Set(delta.documents.map((d) => d.kind))) tracker.changed(kind)
+    for (const { kind, id } of delta.documents) tracker.changed(`${kind}/${id}`)
+    if (delta.journal.length) tracker.changed('journal')
+    for (const id of touched.items) tracker.changed(`account/${id}`)
+    for (const id of touched.palettes) tracker.changed(`places/${id}`)
+  }
+  core.subscribe((applied) => {
+    if (!applied.whole && index) indexPaints(index, applied)
+    tell(applied)
   })
-  const isEmpty = computed(() => paints.value.length + palettes.value.length + items.value.length === 0)
 
-  function applyDiff(diff: Diff) {
-    if (diff.length === 0) return
-    const next = { ...tables.value } as Record<EditableKind, ReadonlyMap<string, unknown>>
-    const copied = new Set<EditableKind>()
-    for (const { kind, id, before, after } of diff) {
-      if (!copied.has(kind)) next[kind] = new Map(next[kind])
-      copied.add(kind)
-      const map = next[kind] as Map<string, unknown>
-      const now = applyToDocument((map.get(id) ?? null) as typeof before, before, after)
-      if (now) map.set(id, now)
-      else map.delete(id)
-      if (kind === 'paints') indexPaint(id, now as Paint | null)
+  const one =
+    <K extends EditableKind>(kind: K) =>
+    (id: string | undefined): DocumentOf<K> | undefined => {
+      if (id === undefined) return undefined
+      tracker.read(`${kind}/${id}`)
+      return core.get(kind, id)
     }
-    tables.value = next as Tables
-  }
+  const listOf = <T>(kind: EditableKind | 'journal', list: (c: Collection) => T) =>
+    computed(() => {
+      tracker.read(kind)
+      return list(core)
+    })
 
-  function indexPaint(id: string, paint: Paint | null) {
-    if (paint && !paint.removed) index.put(paint)
-    else index.remove(id)
-  }
+  const paints = listOf('paints', paintsIn)
+  const byPaint = listOf('items', itemsByPaint)
+  const palettes = listOf('palettes', palettesIn)
+  const items = listOf('items', itemsIn)
 
-  function applyJournal(entries: readonly JournalEntry[]) {
-    if (entries.length === 0) return
-    for (const entry of entries) {
-      if (journal.value.has(entry.id)) continue
-      journal.value.set(entry.id, entry)
-      ledger.value.add(entry)
+  /** Ids of the paints that answer a text, best first; undefined when it asks for nothing. */
+  function find(text: string): string[] | undefined {
+    tracker.read('paints')
+    if (!index) {
+      index = createPaintIndex()
+      for (const paint of paintsIn(core)) index.put(paint)
     }
-    triggerRef(journal)
-    triggerRef(ledger)
+    return index.find(text)
   }
 
-  /** Takes in a command's changes, made here or in another tab. */
-  function apply({ diff, journal: entries }: WriteSet) {
-    applyDiff(diff)
-    applyJournal(entries)
-  }
-
-  /** Puts a whole collection in place of what was there. */
-  function replace(collection: Collection) {
-    const { documents } = collection
-    const next = emptyTables() as Record<EditableKind, Map<string, unknown>>
-    for (const kind of EDITABLE_KINDS) for (const document of documents[kind]) next[kind].set(document.id, document)
-    index = createPaintIndex()
-    for (const paint of documents.paints) indexPaint(paint.id, paint)
-    tables.value = next as Tables
-    journal.value = new Map(documents.journal.map((e) => [e.id, e]))
-    ledger.value = new Ledger(documents.journal)
-    unreadable.value = collection.unreadable
-  }
-
-  /** Everything as it is now, for a file. */
-  function whole(): Collection {
-    const documents = noDocuments()
-    for (const kind of KIND_NAMES) {
-      const map: ReadonlyMap<string, unknown> = kind === 'journal' ? journal.value : tables.value[kind]
-      ;(documents[kind] as unknown[]).push(...map.values())
-    }
-    return { documents, unreadable: unreadable.value }
-  }
+  /** The ledger; what is read of it is tracked by item and by palette. */
+  const ledger = markRaw({
+    account(itemId: string) {
+      tracker.read(`account/${itemId}`)
+      return core.ledger.account(itemId)
+    },
+    places(paletteId: string) {
+      tracker.read(`places/${paletteId}`)
+      return core.ledger.places(paletteId)
+    },
+    eventsOf(paletteId: string) {
+      tracker.read(`places/${paletteId}`)
+      return core.ledger.eventsOf(paletteId)
+    },
+    placesOf(entryId: string) {
+      tracker.read('journal')
+      return core.ledger.placesOf(entryId)
+    },
+    vessel(vesselId: string) {
+      tracker.read('journal')
+      return core.ledger.vessel(vesselId)
+    },
+    looseVessels() {
+      tracker.read('journal')
+      return core.ledger.looseVessels()
+    },
+    entry(entryId: string) {
+      tracker.read('journal')
+      return core.ledger.journal.get(entryId)
+    },
+    get whole() {
+      tracker.read('journal')
+      return core.ledger
+    },
+  })
 
   return {
-    tables,
-    journal,
+    core,
     ledger,
-    unreadable,
     paints,
     palettes,
     items,
-    recipes,
-    leftovers,
-    makers,
-    itemsByPaint,
-    isEmpty,
-    find: (text: string) => index.find(text),
-    apply,
-    replace,
-    whole,
-    paint: (id: string | undefined) => tables.value.paints.get(id ?? ''),
-    item: (id: string | undefined) => tables.value.items.get(id ?? ''),
-    recipe: (id: string | undefined) => tables.value.recipes.get(id ?? ''),
-    palette: (id: string | undefined) => tables.value.palettes.get(id ?? ''),
-    itemsOf: (paintId: string) => itemsByPaint.value.get(paintId) ?? [],
+    pans: listOf('pans', pansIn),
+    recipes: listOf('recipes', recipesIn),
+    leftovers: listOf('leftovers', leftoversIn),
+    itemsByPaint: byPaint,
+    makers: computed(() => makersOf(paints.value)),
+    journalSize: listOf('journal', (c) => c.journal.size),
+    unreadable: listOf('journal', (c) => c.unreadable),
+    isEmpty: computed(() => paints.value.length + palettes.value.length + items.value.length === 0),
+    find,
+    contents: (): Contents => core.contents(),
+    paint: one('paints'),
+    item: one('items'),
+    palette: one('palettes'),
+    pan: one('pans'),
+    recipe: one('recipes'),
+    itemsOf: (paintId: string): readonly Item[] => byPaint.value.get(paintId) ?? NONE,
   }
 })
+
+function indexPaints(index: PaintIndex, { delta }: Applied) {
+  for (const { kind, id, document } of delta.documents) {
+    if (kind !== 'paints') continue
+    if (document && !document.removed) index.put(document)
+    else index.remove(id)
+  }
+}

@@ -1,57 +1,101 @@
-import { fail, ok, type Collection, type Problem, type Result } from '@juxtachrome/core'
+import { fail, ok, type Problem, type Result } from '@juxtachrome/core/result'
+import { checkDelta, Settling, type Contents, type WriteSet } from '@juxtachrome/core/collection'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
-import { joinTabs } from '~/storage/otherTabs'
-import { CollectionStorage, type WriteSet } from '~/storage/storage'
+import { joinTabs, type TabMessage } from '~/storage/otherTabs'
+import type { LongWork } from '~/storage/longWork'
+import { CollectionStorage, type Progress, type Written } from '~/storage/storage'
 import { useCollection } from './collection'
-import { useJournal } from './undo'
+import { useNotices } from './notices'
 
 export type Saving = 'opening' | 'saved' | 'saving' | 'failed' | 'stopped'
+
+interface Queued {
+  write: WriteSet
+  /** The era in which it was made; it does not fit into another. */
+  era: string
+}
 
 /** Keeps the collection: loads it, writes every command in order, and stays in step with other tabs. */
 export const useKeeper = defineStore('keeper', () => {
   const state = ref<Saving>('opening')
   const problem = shallowRef<Problem>()
-  const queue: WriteSet[] = []
   const waiting = ref(0)
+  /** Changes when everything is replaced; what was made in one era does not fit into another. */
+  const era = ref('')
+  const queue: Queued[] = []
   const collection = useCollection()
+  const notices = useNotices()
+  const settling = new Settling()
+  const heardEarly: TabMessage[] = []
+  const whenReplaced = new Set<() => void>()
   let storage = new CollectionStorage()
   let working: Promise<void> | undefined
+  let opening: Promise<Result<void>> | undefined
 
-  const tabs = joinTabs((message) => {
-    if (message.type === 'wrote') collection.apply(message.write)
-    else void reload().then(() => useJournal().forget())
-  })
+  let tabs = joinTabs(storage.name, hear)
 
   function stop(why: Problem) {
     state.value = 'stopped'
     problem.value = why
   }
 
-  async function open(): Promise<Result<void>> {
+  async function open(progress?: Progress): Promise<Result<void>> {
     const opened = await storage.open({ closed: stop })
     if (!opened.ok) {
       stop(opened.error)
       return opened
     }
     void globalThis.navigator?.storage?.persist?.()
-    return reload()
+    return reload(progress)
   }
 
-  async function reload(): Promise<Result<void>> {
-    const loaded = await storage.load()
+  /** Reads everything anew; what other tabs write meanwhile is taken in after. */
+  function reload(progress?: Progress): Promise<Result<void>> {
+    opening = read(progress).finally(() => {
+      opening = undefined
+      for (const message of heardEarly.splice(0)) hear(message)
+    })
+    return opening
+  }
+
+  async function read(progress?: Progress): Promise<Result<void>> {
+    const loaded = await storage.load(progress)
     if (!loaded.ok) {
       stop(loaded.error)
       return loaded
     }
-    collection.replace(loaded.value)
-    state.value = 'saved'
+    era.value = loaded.value.order.era
+    settling.restart(loaded.value.order.count)
+    collection.core.replace(loaded.value.contents)
+    if (state.value !== 'stopped') state.value = 'saved'
     return ok(undefined)
+  }
+
+  function hear(message: TabMessage) {
+    if (opening) return void heardEarly.push(message)
+    if (message.type === 'replaced') {
+      if (message.order.era === era.value) return
+      for (const tell of whenReplaced) tell()
+      void reload()
+      return
+    }
+    if (message.written.order.era !== era.value) return
+    const delta = checkDelta(message.written.delta)
+    if (delta.ok) take({ ...message.written, delta: delta.value }, 'other tab')
+    else if (delta.error.code === 'from-newer-version') stop(NEWER_TAB)
+    else void reload()
+  }
+
+  /** Brings what the database now holds together with what is still on its way to it. */
+  function take({ delta, order }: Written, origin: 'user' | 'other tab') {
+    const pending = queue.map((q) => q.write.diff)
+    collection.core.take(settling.settle(delta, order.count, pending), origin)
   }
 
   /** Queues a command's changes; they are written one after the other. */
   function keep(write: WriteSet) {
-    queue.push(write)
+    queue.push({ write, era: era.value })
     waiting.value = queue.length
     void flush()
   }
@@ -66,13 +110,16 @@ export const useKeeper = defineStore('keeper', () => {
   async function drain() {
     while (queue.length > 0 && state.value !== 'stopped') {
       state.value = 'saving'
-      const written = await storage.write(queue[0]!)
-      if (!written.ok) {
-        if ((state.value as Saving) !== 'stopped') state.value = 'failed'
-        problem.value = written.error
-        return
-      }
-      tabs.tell({ type: 'wrote', write: queue.shift()! })
+      const [{ write, era: madeIn }] = queue as [Queued]
+      const written = await storage.write(write, madeIn)
+      if (written.ok) {
+        queue.shift()
+        take(written.value, 'user')
+        tabs.tell({ type: 'wrote', written: written.value })
+      } else if (written.error.code === 'replaced-elsewhere') {
+        queue.shift()
+        notices.trouble(written.error.message)
+      } else return refused(written.error)
       waiting.value = queue.length
     }
     if (state.value !== 'stopped') {
@@ -81,47 +128,79 @@ export const useKeeper = defineStore('keeper', () => {
     }
   }
 
-  /** Puts a collection in place of everything, or beside it; all or nothing. */
-  async function putAll(
-    incoming: Collection,
-    how: 'replace' | 'add',
-    progress?: (done: number, of: number) => void,
-  ): Promise<Result<void>> {
-    if (state.value === 'stopped')
-      return fail('stopped', problem.value?.message ?? 'Nothing can be kept at the moment.')
+  function refused(why: Problem) {
+    if (why.code === 'from-newer-version') return stop(NEWER_TAB)
+    if (state.value !== 'stopped') state.value = 'failed'
+    problem.value = why
+  }
+
+  /** Writes long work before it is shown: when this answers, it is on disk and on the screen. */
+  async function keepAll(write: WriteSet, how: LongWork = {}): Promise<Result<void>> {
+    if (state.value === 'stopped') return stopped()
     await flush()
-    const put = await storage.putAll(incoming, how, progress)
-    if (!put.ok) return put
-    tabs.tell({ type: 'replaced' })
-    useJournal().forget()
-    return reload()
+    const written = await storage.write(write, era.value, how)
+    if (!written.ok) return written
+    take(written.value, 'user')
+    tabs.tell({ type: 'wrote', written: written.value })
+    return ok(undefined)
+  }
+
+  /** Puts a collection in place of everything, or beside it; all or nothing. */
+  async function putAll(incoming: Contents, how: 'replace' | 'add', progress?: Progress): Promise<Result<void>> {
+    if (state.value === 'stopped') return stopped()
+    await flush()
+    return replaced(await storage.putAll(incoming, how, progress))
   }
 
   async function wipe(): Promise<Result<void>> {
     await flush()
-    const wiped = await storage.wipe()
-    if (!wiped.ok) return wiped
-    await storage.setMeta('started', true)
-    tabs.tell({ type: 'replaced' })
-    useJournal().forget()
+    const done = await replaced(await storage.wipe())
+    if (done.ok) await markStarted()
+    return done
+  }
+
+  /** After everything was put in anew: what was on its way belongs to what was replaced. */
+  async function replaced(put: Awaited<ReturnType<CollectionStorage['wipe']>>): Promise<Result<void>> {
+    if (!put.ok) return put
+    queue.length = 0
+    waiting.value = 0
+    problem.value = undefined
+    tabs.tell({ type: 'replaced', order: put.value })
+    for (const tell of whenReplaced) tell()
     return reload()
   }
+
+  const stopped = () => fail('stopped', problem.value?.message ?? 'Nothing can be kept at the moment.')
+
+  /** That the demo was offered once; without room for it, it is offered again. */
+  const markStarted = () => storage.setMeta('started', true).catch(() => undefined)
 
   return {
     state,
     problem,
     waiting,
+    era,
     open,
     keep,
+    keepAll,
     flush,
     putAll,
     wipe,
+    markStarted,
     hasStarted: async () => (await storage.getMeta('started')) === true,
-    markStarted: () => storage.setMeta('started', true),
     isSafe: computed(() => waiting.value === 0),
+    /** Called when everything was replaced, here or in another tab. */
+    onReplaced: (tell: () => void) => void whenReplaced.add(tell),
     /** For tests of a failing disk. */
     useStorage: (other: CollectionStorage) => {
+      tabs.leave()
       storage = other
+      tabs = joinTabs(storage.name, hear)
     },
   }
 })
+
+const NEWER_TAB: Problem = {
+  code: 'newer-tab',
+  message: 'A newer Juxtachrome is open in another tab. This one stopped saving: reload it.',
+}

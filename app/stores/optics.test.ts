@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { added, type Item, type Paint } from '@juxtachrome/core'
+import { added, type Item, type Paint } from '@juxtachrome/core/documents'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { nextTick } from 'vue'
@@ -14,7 +14,7 @@ import { useBench } from './bench'
 import { useCollection } from './collection'
 import { useKeeper } from './keeper'
 import { useStrip } from './strip'
-import { useJournal } from './undo'
+import { useUndo } from './undo'
 
 const paint = (id: string, ...pigments: string[]): Paint => ({
   id,
@@ -49,7 +49,7 @@ beforeEach(async () => {
   setActivePinia(createPinia())
   useKeeper().useStorage(new CollectionStorage(new Database(`optics-${(count += 1)}`)))
   await useKeeper().open()
-  useJournal().commit('made a start', [...PAINTS.map((p) => added('paints', p)), added('items', tube('blue'))])
+  useUndo().commit('made a start', [...PAINTS.map((p) => added('paints', p)), added('items', tube('blue'))])
 })
 
 describe('the mixing bench', () => {
@@ -83,7 +83,7 @@ describe('the mixing bench', () => {
     )
     usePaintCommands().removePaint(useCollection().paint('brown')!)
     expect(bench.parts).toEqual([{ paintId: 'blue', parts: 2 }])
-    useJournal().undo()
+    useUndo().undo()
     expect(bench.parts).toHaveLength(2)
     expect(bench.water).toBe(3)
   })
@@ -124,12 +124,12 @@ describe('predictions of the collection’s paints', () => {
     expect(observations.value).toHaveLength(1)
     expect(after.value.masstone.L - before.value.masstone.L).toBeGreaterThan(5)
     expect(after.value.correctedBy).toBe(1)
-    useJournal().undo()
+    useUndo().undo()
     const undone = predict(parts, 0)
     expect(undone.ok && undone.value.masstone).toEqual(before.value.masstone)
     useRecipeCommands().remove(useCollection().recipe(recipe.id)!)
     expect(useCollection().recipes).toEqual([])
-    useJournal().undo()
+    useUndo().undo()
     expect(useCollection().recipes.map((r) => r.name)).toEqual(['Wet granite'])
   })
 
@@ -167,7 +167,7 @@ describe('recording swatches', () => {
     expect(collection.paint('rose')!.window?.a).toBe(40)
     expect(collection.paint('gone')).toBeUndefined()
     expect(screenSwatch(collection.paint('blue')!).assumed).toBe(false)
-    useJournal().undo()
+    useUndo().undo()
     expect(collection.paint('blue')!.masstone).toBeUndefined()
     expect(collection.paint('rose')!.window).toBeUndefined()
     expect(screenSwatch(collection.paint('blue')!).assumed).toBe(true)

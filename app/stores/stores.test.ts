@@ -1,17 +1,20 @@
 import 'fake-indexeddb/auto'
-import { added, balanceOf, HOLDERS, updated, type Item, type Paint, type Palette } from '@juxtachrome/core'
+import { added, updated, type Item, type Paint, type Palette } from '@juxtachrome/core/documents'
+import { balanceOf } from '@juxtachrome/core/ledger'
+import type { WriteSet } from '@juxtachrome/core/collection'
+import { HOLDERS } from '@juxtachrome/core/arranging'
 import fc from 'fast-check'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { Database } from '~/storage/database'
-import { CollectionStorage, type WriteSet } from '~/storage/storage'
+import { CollectionStorage } from '~/storage/storage'
 import { useFillCommands } from '~/commands/filling'
 import { usePaintCommands } from '~/commands/paints'
 import { usePaletteCommands } from '~/commands/palettes'
 import { useCollection } from './collection'
 import { useKeeper } from './keeper'
 import { useNotices } from './notices'
-import { useJournal } from './undo'
+import { useUndo } from './undo'
 
 const paint = (id: string): Paint => ({ id, v: 1, maker: 'Skerry', name: `Paint ${id}`, pigments: [] })
 const tube = (id: string, paintId: string): Item => ({
@@ -39,7 +42,7 @@ async function start(storage = new CollectionStorage(new Database(`stores-${(cou
   setActivePinia(createPinia())
   useKeeper().useStorage(storage)
   await useKeeper().open()
-  useJournal().commit('made a start', [
+  useUndo().commit('made a start', [
     added('paints', paint('a')),
     added('paints', paint('b')),
     added('items', tube('ta', 'a')),
@@ -51,7 +54,7 @@ async function start(storage = new CollectionStorage(new Database(`stores-${(cou
 const said = () => {
   const { paints, items, palettes, ledger } = useCollection()
   const left = ['ta', 'tb'].map((id) => balanceOf({ millilitres: 15 }, ledger.account(id)))
-  return JSON.parse(JSON.stringify([paints, items, palettes, ledger.places('tin'), left])) as unknown[]
+  return JSON.parse(JSON.stringify([paints, items, palettes, [...ledger.places('tin')], left])) as unknown[]
 }
 
 describe('undo and redo of what a person does', () => {
@@ -82,7 +85,7 @@ describe('undo and redo of what a person does', () => {
       fc.asyncProperty(fc.array(step, { maxLength: 12 }), async (steps) => {
         const storage = await start()
         const [journal, palettes, filling, paints, collection] = [
-          useJournal(),
+          useUndo(),
           usePaletteCommands(),
           useFillCommands(),
           usePaintCommands(),
@@ -99,15 +102,14 @@ describe('undo and redo of what a person does', () => {
             filling.record({
               kind: 'fill',
               day: '2026-05-01',
-              paletteId: 'tin',
-              placeId: s.place,
+              vessel: { paletteId: 'tin', placeId: s.place },
               itemId: `t${s.paint}`,
               paintId: s.paint,
               millilitres: 1,
               dryingDays: 3,
             })
           else if (s.do === 'clean')
-            filling.record({ kind: 'clean', day: '2026-05-02', paletteId: 'tin', placeId: s.place })
+            filling.record({ kind: 'clean', day: '2026-05-02', vessel: { paletteId: 'tin', placeId: s.place } })
           else {
             const item = collection.itemsOf(s.paint)[0]
             if (item) paints.removeItem(item, s.paint)
@@ -134,8 +136,7 @@ describe('undo and redo of what a person does', () => {
     useFillCommands().record({
       kind: 'fill',
       day: '2026-05-01',
-      paletteId: 'tin',
-      placeId: 'A1',
+      vessel: { paletteId: 'tin', placeId: 'A1' },
       itemId: 'ta',
       paintId: 'a',
       millilitres: 1,
@@ -153,7 +154,7 @@ describe('undo and redo of what a person does', () => {
     usePaletteCommands().place('tin', 'A1', 'a')
     usePaintCommands().removePaint(useCollection().paint('a')!)
     expect(useCollection().palette('tin')!.plan).toEqual({})
-    useJournal().undo()
+    useUndo().undo()
     expect(useCollection().palette('tin')!.plan).toEqual({ A1: { paintId: 'a' } })
     expect(useCollection().paints.map((p) => p.id)).toEqual(['a', 'b'])
   })
@@ -169,13 +170,13 @@ describe('keeping', () => {
     expect(keeper.problem?.message).toBe('The disk is full.')
     expect(keeper.isSafe).toBe(false)
     const before = useCollection().paint('a')!
-    useJournal().commit('renamed', [updated('paints', before, { ...before, name: 'Kelp' })])
+    useUndo().commit('renamed', [updated('paints', before, { ...before, name: 'Kelp' })])
     await keeper.flush()
     disk.broken = false
     await keeper.flush()
     expect(keeper.state).toBe('saved')
     const loaded = await disk.load()
-    expect(loaded.ok && loaded.value.documents.paints.map((p) => p.name)).toEqual(['Kelp', 'Paint b'])
+    expect(loaded.ok && loaded.value.contents.documents.paints.map((p) => p.name)).toEqual(['Kelp', 'Paint b'])
   })
 
   it('a database that cannot be opened stops saving and says why', async () => {
@@ -185,12 +186,12 @@ describe('keeping', () => {
     useKeeper().useStorage(storage)
     await useKeeper().open()
     expect([useKeeper().state, useKeeper().problem?.code]).toEqual(['stopped', 'no-database'])
-    expect((await useKeeper().putAll(useCollection().whole(), 'add')).ok).toBe(false)
+    expect((await useKeeper().putAll(useCollection().contents(), 'add')).ok).toBe(false)
   })
 
   it('a refused record is said and changes nothing', async () => {
     await start()
-    useFillCommands().record({ kind: 'clean', day: 'someday', paletteId: 'tin', placeId: 'A1' })
+    useFillCommands().record({ kind: 'clean', day: 'someday', vessel: { paletteId: 'tin', placeId: 'A1' } })
     expect(useNotices().list.at(-1)?.text).toContain('A day such as')
     expect(useCollection().ledger.eventsOf('tin')).toEqual([])
   })

@@ -1,5 +1,5 @@
 import { useLocalStorage } from '@vueuse/core'
-import type { PaintParts } from '@juxtachrome/core'
+import type { PaintParts } from '@juxtachrome/core/documents'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
 

@@ -1,4 +1,5 @@
-import type { Diff, Event } from '@juxtachrome/core'
+import type { Event } from '@juxtachrome/core/documents'
+import type { Patch } from '@juxtachrome/core/collection'
 
 /** What a journal entry stood for before and after a command. */
 export interface EventChange {
@@ -8,12 +9,14 @@ export interface EventChange {
 }
 export interface Command {
   label: string
-  diff: Diff
-  events: EventChange[]
+  patches: readonly Patch[]
+  events: readonly EventChange[]
 }
 export interface UndoLists {
-  done: Command[]
-  undone: Command[]
+  /** The era of the collection in which the commands were made. */
+  era: string
+  done: readonly Command[]
+  undone: readonly Command[]
 }
 
 const KEY = 'jx-undo'
@@ -21,21 +24,29 @@ const KEY = 'jx-undo'
 const STEPS = 40
 
 /** Keeps the end of the undo list for this tab; without room for it, none. */
-export function remember({ done, undone }: UndoLists): void {
+export function remember({ era, done, undone }: UndoLists): void {
   try {
-    sessionStorage.setItem(KEY, JSON.stringify({ done: done.slice(-STEPS), undone: undone.slice(-STEPS) }))
+    sessionStorage.setItem(KEY, JSON.stringify({ era, done: done.slice(-STEPS), undone: undone.slice(-STEPS) }))
   } catch {
     globalThis.sessionStorage?.removeItem(KEY)
   }
 }
 
-/** The undo list as this tab left it before a reload. */
-export function recall(): UndoLists {
+/** The undo list as this tab left it before a reload, if the collection is still the one it was made on. */
+export function recall(era: string): UndoLists {
   try {
     const kept = JSON.parse(sessionStorage.getItem(KEY) ?? '') as Partial<UndoLists> | null
-    if (kept && Array.isArray(kept.done) && Array.isArray(kept.undone)) return { done: kept.done, undone: kept.undone }
+    const lists = kept && [kept.done, kept.undone]
+    if (kept?.era === era && lists?.every((l) => Array.isArray(l) && l.every(isCommand))) return kept as UndoLists
   } catch {
     // nothing kept, or not readable: start with an empty list
   }
-  return { done: [], undone: [] }
+  return { era, done: [], undone: [] }
 }
+
+const isCommand = (value: unknown): value is Command =>
+  typeof value === 'object' &&
+  value !== null &&
+  typeof (value as Command).label === 'string' &&
+  Array.isArray((value as Command).patches) &&
+  Array.isArray((value as Command).events)

@@ -1,104 +1,95 @@
-import type { FromWorker, JobName, Jobs, ToWorker } from '@juxtachrome/core/jobs'
-import type { Result } from '@juxtachrome/core'
+import type { Problem, Result } from '@juxtachrome/core/result'
+import type { Applied, Collection } from '@juxtachrome/core/collection'
+import { JOBS, type JobName, type Lane, type ProgressOf, type RequestOf, type ValueOf } from '@juxtachrome/core/jobs'
 import { plain } from './plain'
-
-/** The part of a Worker that the client needs. */
-export interface Port {
-  postMessage(message: ToWorker, transfer?: Transferable[]): void
-  onmessage: ((event: { data: FromWorker }) => void) | null
-  onerror: ((event: { message?: string }) => void) | null
-  terminate(): void
-}
+import { Seat, type Port, type Question } from './seat'
 
 export interface Asked<N extends JobName> {
-  result: Promise<Result<Jobs[N]['value']>>
+  result: Promise<Result<ValueOf<N>>>
   cancel(): void
 }
+export interface AskOptions<N extends JobName> {
+  progress?: (progress: ProgressOf<N>) => void
+  /** A newer question on the same topic takes the place of the older. */
+  topic?: string
+  transfer?: Transferable[]
+}
+export interface SessionOptions<N extends JobName> {
+  /** Called with every answer: the first, and one after each change that concerns the question. */
+  answer: (result: Result<ValueOf<N>>, revision: number) => void
+  progress?: (progress: ProgressOf<N>) => void
+}
 
-interface Waiting {
-  progress?: (p: unknown) => void
-  done: (result: Result<unknown>) => void
-  lane?: string
+interface Options {
+  start: () => Port
+  /** The collection that the workers mirror. */
+  collection: Collection
+  /** Workers for long work; one more answers what a person waits for. */
+  longWorkers: number
+  /** A worker that says nothing for so long while it has work is taken for dead, ms. */
+  silence?: number
 }
 
 /**
- * Asks a worker to run jobs. Questions in one `lane` replace each other: a newer one cancels the
- * older, whose late answer is dropped. When the worker dies, everyone waiting is told and the next
- * question starts a new one.
+ * Asks a small pool of workers to run jobs over their mirrors of the collection: one for what a person waits for,
+ * the others for long work. Stale answers are dropped. A worker that dies is replaced, and what it was asked is
+ * asked again once.
  */
 export class CoreClient {
-  #port: Port | undefined
+  readonly #lanes: Record<Lane, Seat[]>
+  readonly #topics = new Map<string, () => void>()
   #next = 1
-  readonly #waiting = new Map<number, Waiting>()
-  readonly #start: () => Port
 
-  constructor(start: () => Port) {
-    this.#start = start
+  constructor({ start, collection, longWorkers, silence = 20_000 }: Options) {
+    const seat = () => new Seat(start, collection, silence)
+    this.#lanes = { live: [seat()], long: Array.from({ length: Math.max(1, longWorkers) }, seat) }
+    collection.subscribe((applied: Applied) => {
+      for (const s of [...this.#lanes.live, ...this.#lanes.long]) s.follow(applied)
+    })
   }
 
-  ask<N extends JobName>(
-    name: N,
-    request: Jobs[N]['request'],
-    options: { progress?: (p: Jobs[N]['progress']) => void; lane?: string; transfer?: Transferable[] } = {},
-  ): Asked<N> {
+  ask<N extends JobName>(name: N, request: RequestOf<N>, options: AskOptions<N> = {}): Asked<N> {
+    const { topic, transfer = [] } = options
+    if (topic !== undefined) this.#topics.get(topic)?.()
     const id = this.#next++
-    if (options.lane)
-      for (const [other, { lane }] of this.#waiting) if (lane === options.lane) this.#cancel(other, 'replaced')
-    const result = new Promise<Result<unknown>>((done) => {
-      this.#waiting.set(id, { progress: options.progress as Waiting['progress'], done, lane: options.lane })
-      try {
-        this.#open().postMessage({ type: 'run', id, name, request: plain(request) as unknown }, options.transfer ?? [])
-      } catch (error) {
-        this.#settle(id, {
-          ok: false,
-          error: { code: 'worker-failed', message: `The computation could not start: ${String(error)}` },
-        })
-      }
+    const seat = this.#seatFor(JOBS[name].lane)
+    const result = new Promise<Result<unknown>>((settle) => {
+      const question = this.#question(id, name, request, options.progress as Question['progress'])
+      seat.ask({ ...question, session: false, transfer, answer: settle })
     })
-    return { result: result as Promise<Result<Jobs[N]['value']>>, cancel: () => this.#cancel(id, 'cancelled') }
+    const end = (why: Problem) => seat.close(id, why)
+    if (topic !== undefined) this.#topics.set(topic, () => end(REPLACED))
+    return { result: result as Promise<Result<ValueOf<N>>>, cancel: () => end(CANCELLED) }
   }
 
-  #open(): Port {
-    if (this.#port) return this.#port
-    const port = this.#start()
-    port.onmessage = ({ data }) => {
-      if (data.type === 'progress') this.#waiting.get(data.id)?.progress?.(data.progress)
-      else this.#settle(data.id, data.result)
-    }
-    port.onerror = (event) => {
-      port.terminate()
-      this.#port = undefined
-      const error = {
-        code: 'worker-failed',
-        message: `The computation stopped unexpectedly${event.message ? `: ${event.message}` : ''}.`,
-      }
-      for (const id of [...this.#waiting.keys()]) this.#settle(id, { ok: false, error })
-    }
-    this.#port = port
-    return port
+  /** Opens a question that stays: it is answered again after every change that concerns it, until it is closed. */
+  open<N extends JobName>(name: N, request: RequestOf<N>, options: SessionOptions<N>): { close(): void } {
+    const id = this.#next++
+    const seat = this.#seatFor(JOBS[name].lane)
+    const question = this.#question(id, name, request, options.progress as Question['progress'])
+    seat.ask({ ...question, session: true, transfer: [], answer: options.answer as Question['answer'] })
+    return { close: () => seat.close(id) }
   }
 
-  #cancel(id: number, code: 'cancelled' | 'replaced') {
-    if (!this.#waiting.has(id)) return
-    this.#port?.postMessage({ type: 'cancel', id })
-    this.#settle(id, {
-      ok: false,
-      error: { code, message: code === 'cancelled' ? 'Cancelled.' : 'Replaced by a newer question.' },
-    })
+  #question(id: number, name: JobName, request: unknown, progress: Question['progress']) {
+    return { id, name, request: plain(request), progress }
   }
 
-  #settle(id: number, result: Result<unknown>) {
-    const waiting = this.#waiting.get(id)
-    this.#waiting.delete(id)
-    waiting?.done(result)
+  #seatFor(lane: Lane): Seat {
+    return this.#lanes[lane].reduce((idlest, next) => (next.busy < idlest.busy ? next : idlest))
   }
 }
 
+const CANCELLED: Problem = { code: 'cancelled', message: 'Cancelled.' }
+const REPLACED: Problem = { code: 'replaced', message: 'Replaced by a newer question.' }
+
+/** Memory is dearer than waiting: never more workers for long work than this. */
+const MOST_LONG = 3
 let client: CoreClient | undefined
-/** The application's one client. */
-export function coreClient(): CoreClient {
-  client ??= new CoreClient(
-    () => new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }) as unknown as Port,
-  )
+/** The application's one client, for its one collection. */
+export function coreClient(collection: Collection): CoreClient {
+  const start = () => new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' }) as unknown as Port
+  const cores = globalThis.navigator?.hardwareConcurrency ?? 2
+  client ??= new CoreClient({ start, collection, longWorkers: Math.min(MOST_LONG, cores - 1) })
   return client
 }

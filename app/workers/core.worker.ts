@@ -1,12 +1,15 @@
-import type { ToWorker } from '@juxtachrome/core/jobs'
-import { createRunner } from './runJobs'
+import { JobRunner, type ToWorker } from '@juxtachrome/core/jobs'
 
+/** Lets messages come in; several jobs may wait at once. */
 const channel = new MessageChannel()
-const pause = () =>
-  new Promise<void>((resume) => {
-    channel.port1.onmessage = () => resume()
+const resumes: (() => void)[] = []
+channel.port1.onmessage = () => resumes.shift()?.()
+function pause(): Promise<void> {
+  return new Promise((resume) => {
+    resumes.push(resume)
     channel.port2.postMessage(null)
   })
+}
 
-const hear = createRunner((message) => self.postMessage(message), pause)
-self.onmessage = (event: MessageEvent<ToWorker>) => hear(event.data)
+const runner = new JobRunner((message) => self.postMessage(message), pause)
+self.onmessage = (event: MessageEvent<ToWorker>) => runner.hear(event.data)

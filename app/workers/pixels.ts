@@ -1,4 +1,5 @@
-import { fail, ok, type Pixels, type Result } from '@juxtachrome/core'
+import { fail, ok, type Result } from '@juxtachrome/core/result'
+import type { Pixels } from '@juxtachrome/core/paints'
 
 /** The pixels of a decoded picture, read in a worker of their own. Errors: `not-an-image`. */
 export async function pixelsOf(bitmap: ImageBitmap): Promise<Result<Pixels>> {

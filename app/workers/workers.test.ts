@@ -1,10 +1,11 @@
-import { HOLDERS, type Paint, type Palette } from '@juxtachrome/core'
-import type { FromWorker, ToWorker } from '@juxtachrome/core/jobs'
+import type { Result } from '@juxtachrome/core/result'
+import { updated, type Paint, type Palette } from '@juxtachrome/core/documents'
+import { HOLDERS, type Arrangement } from '@juxtachrome/core/arranging'
+import type { ToWorker } from '@juxtachrome/core/jobs'
 import { describe, expect, expectTypeOf, it } from 'vitest'
-import { CoreClient, type Port } from './client'
-import { createRunner } from './runJobs'
+import { clientOver, localPort, silentPort } from './local.fixture'
+import type { Port } from './seat'
 
-const tick = () => new Promise<void>((r) => setTimeout(r, 0))
 const palette: Palette = {
   id: 'p',
   v: 1,
@@ -14,47 +15,27 @@ const palette: Palette = {
   holder: HOLDERS[0]!,
   plan: { A1: { paintId: 'x' } },
 }
-const paints: Paint[] = [{ id: 'x', v: 1, maker: '', name: 'X', pigments: [] }]
-
-/** A worker in this thread: same runner, messages by structured clone. */
-function localPort(sent: ToWorker[] = []): Port {
-  const port: Port = { onmessage: null, onerror: null, terminate: () => undefined, postMessage: () => undefined }
-  const hear = createRunner((m: FromWorker) => port.onmessage?.({ data: structuredClone(m) }), tick)
-  port.postMessage = (m) => {
-    sent.push(m)
-    setTimeout(() => hear(structuredClone(m)), 0)
-  }
-  return port
-}
-/** A worker that never answers by itself. */
-const silentPort = (): Port => ({
-  onmessage: null,
-  onerror: null,
-  terminate: () => undefined,
-  postMessage: () => undefined,
+const paint = (id: string): Paint => ({ id, v: 1, maker: '', name: id.toUpperCase(), pigments: ['PB29'] })
+const documents = { palettes: [palette], paints: [paint('x'), paint('y')] }
+const order = { paletteId: 'p', order: 'light to dark' as const }
+const done = (id: number, value: unknown) => ({
+  data: { type: 'answer' as const, id, revision: 0, result: { ok: true as const, value } },
 })
+const soon = () => new Promise((resume) => setTimeout(resume, 20))
 
 describe('the worker seam', () => {
-  it('answers a question, typed end to end', async () => {
-    const { result } = new CoreClient(() => localPort()).ask('arrangeInOrder', {
-      palette,
-      paints,
-      order: 'light to dark',
-    })
-    const answer = await result
+  it('answers a question about the mirrored collection, typed end to end', async () => {
+    const answer = await clientOver(() => localPort(), documents).client.ask('arrangeInOrder', order).result
     expect(answer.ok && answer.value.plan).toEqual({ A1: { paintId: 'x' } })
     if (answer.ok) expectTypeOf(answer.value.moved).toEqualTypeOf<string[]>()
   })
 
   it('reports progress and stops when asked to', async () => {
-    const text = JSON.stringify({
-      format: 'juxtachrome-collection',
-      schema: 1,
-      documents: { paints: Array.from({ length: 60_000 }, (_, i) => ({ ...paints[0], id: `p${i}` })) },
-    })
+    const paints = Array.from({ length: 60_000 }, (_, i) => ({ ...paint(`p${i}`) }))
+    const text = JSON.stringify({ format: 'juxtachrome-collection', schema: 1, documents: { paints } })
     const sent: ToWorker[] = []
-    const client = new CoreClient(() => localPort(sent))
     let seen = 0
+    const { client } = clientOver(() => localPort(sent))
     const asked = client.ask(
       'readCollection',
       { text },
@@ -68,41 +49,108 @@ describe('the worker seam', () => {
     expect(await asked.result).toMatchObject({ ok: false, error: { code: 'cancelled' } })
     expect(seen).toBeGreaterThan(0)
     expect(seen).toBeLessThan(60_000)
-    expect(sent.at(-1)?.type).toBe('cancel')
+    expect(sent.at(-1)?.type).toBe('close')
   })
 
-  it('drops a stale answer: a newer question in the lane replaces the older', async () => {
+  it('drops a stale answer: a newer question on a topic replaces the older', async () => {
     const port = silentPort()
-    const client = new CoreClient(() => port)
-    const first = client.ask('readTable', { text: 'a' }, { lane: 'x' })
-    const second = client.ask('readTable', { text: 'b' }, { lane: 'x' })
+    const { client } = clientOver(() => port)
+    const first = client.ask('readTable', { text: 'a' }, { topic: 'x' })
+    const second = client.ask('readTable', { text: 'b' }, { topic: 'x' })
     expect(await first.result).toMatchObject({ error: { code: 'replaced' } })
-    port.onmessage?.({ data: { type: 'done', id: 1, result: { ok: true, value: 'stale' } } })
-    port.onmessage?.({ data: { type: 'done', id: 2, result: { ok: true, value: 'fresh' } } })
+    port.onmessage?.(done(1, 'stale'))
+    port.onmessage?.(done(2, 'fresh'))
     expect(await second.result).toEqual({ ok: true, value: 'fresh' })
   })
 
-  it('tells everyone when the worker dies, and starts a new one for the next question', async () => {
+  it('a worker that dies is replaced and asked again once; the second time the asker is told', async () => {
     const ports: Port[] = []
-    const client = new CoreClient(() => {
-      ports.push(silentPort())
+    const sent: ToWorker[][] = []
+    const { client } = clientOver(() => {
+      sent.push([])
+      ports.push(silentPort(sent.at(-1)))
       return ports.at(-1)!
     })
     const asked = client.ask('readTable', { text: 'a' })
     ports[0]!.onerror?.({ message: 'out of memory' })
-    expect(await asked.result).toMatchObject({
-      error: { code: 'worker-failed', message: expect.stringContaining('out of memory') as string },
-    })
+    expect(sent[1]!.filter((m) => m.type === 'ask')).toHaveLength(1)
+    expect(sent[1]![0]).toMatchObject({ type: 'contents' })
+    ports[1]!.onerror?.({ message: 'out of memory' })
+    const told = expect.stringContaining('out of memory') as string
+    expect(await asked.result).toMatchObject({ error: { code: 'worker-failed', message: told } })
     client.ask('readTable', { text: 'a' })
-    expect(ports).toHaveLength(2)
+    expect(ports).toHaveLength(3)
+  })
+
+  it('a worker that ends without a word is noticed', async () => {
+    let started = 0
+    const start = () => ((started += 1) === 1 ? silentPort() : localPort())
+    const { client } = clientOver(start, documents, 60)
+    expect(await client.ask('arrangeInOrder', order).result).toMatchObject({ ok: true })
+    expect(started).toBe(2)
+  })
+
+  it('what was handed over to a worker that died is not asked again', async () => {
+    const port = silentPort()
+    const image = { width: 1, height: 1, data: new Uint8ClampedArray(4) }
+    const { client } = clientOver(() => port)
+    const request = { image, corners: [] as never, rows: 1, columns: 1, gap: 0 }
+    const asked = client.ask('readSwatchSheet', request, { transfer: [image.data.buffer] })
+    port.onerror?.({})
+    expect(await asked.result).toMatchObject({ error: { code: 'worker-failed' } })
   })
 
   it('a job that throws comes back as data', async () => {
-    const { result } = new CoreClient(() => localPort()).ask('arrangeInOrder', {
-      palette: null as never,
-      paints,
-      order: 'light to dark',
-    })
+    const { client } = clientOver(() => localPort())
+    const { result } = client.ask('readPaintRows', { table: null as never, matching: {} })
     expect(await result).toMatchObject({ ok: false, error: { code: 'job-failed' } })
+  })
+
+  it('what a person waits for does not stand behind long work', async () => {
+    const sent: ToWorker[][] = []
+    const { client } = clientOver(() => {
+      sent.push([])
+      return silentPort(sent.at(-1))
+    }, documents)
+    client.ask('readTable', { text: 'long' })
+    client.ask('arrangeInOrder', order)
+    expect(sent.map((s) => s.filter((m) => m.type === 'ask').length)).toEqual([1, 1])
+  })
+})
+
+describe('sessions', () => {
+  it('answer again after a change that concerns them, and after no other', async () => {
+    const { client, collection } = clientOver(() => localPort(), documents)
+    const answers: { plan: unknown; revision: number }[] = []
+    const session = client.open('arrangeInOrder', order, {
+      answer: (r: Result<Arrangement>, revision) => answers.push({ plan: r.ok && r.value.plan, revision }),
+    })
+    await soon()
+    expect(answers).toHaveLength(1)
+    collection.apply({ diff: [updated('paints', paint('y'), { ...paint('y'), note: 'no matter' })], journal: [] })
+    await soon()
+    expect(answers).toHaveLength(1)
+    const after = { ...palette, plan: { ...palette.plan, A2: { paintId: 'y' } } }
+    collection.apply({ diff: [updated('palettes', palette, after)], journal: [] })
+    await soon()
+    expect(answers.map((a) => a.revision)).toEqual([0, 2])
+    expect(answers[1]!.plan).toEqual(after.plan)
+    session.close()
+    collection.apply({ diff: [updated('palettes', after, palette)], journal: [] })
+    await soon()
+    expect(answers).toHaveLength(2)
+  })
+
+  it('go on when their worker is replaced', async () => {
+    const ports: Port[] = []
+    const { client } = clientOver(() => {
+      ports.push(ports.length ? localPort() : silentPort())
+      return ports.at(-1)!
+    }, documents)
+    let answered = 0
+    client.open('arrangeInOrder', order, { answer: () => (answered += 1) })
+    ports[0]!.onerror?.({})
+    await soon()
+    expect(answered).toBe(1)
   })
 })

@@ -6,6 +6,8 @@ export interface Problem {
   message: string
   /** The field, row or document concerned, when there is one. */
   where?: string
+  /** The field of the document, when one is at fault: `series`, `masstone.L`. */
+  field?: string
 }
 
 export type Result<T, E = Problem> = { ok: true; value: T } | { ok: false; error: E }

@@ -1,4 +1,5 @@
-import { isDay, KIND_NAMES, loadDocument, writeCollection } from '@juxtachrome/core'
+import { isDay, KIND_NAMES, loadDocument } from '@juxtachrome/core/documents'
+import { writeCollection } from '@juxtachrome/core/formats'
 import { z } from 'zod'
 import { buildDemo } from '../demo/build'
 

@@ -1,7 +1,5 @@
+import { daysAfter } from '@juxtachrome/core/units'
 import {
-  daysAfter,
-  dryingDays,
-  HOLDERS,
   noDocuments,
   type Documents,
   type Event,
@@ -10,7 +8,10 @@ import {
   type Paint,
   type Palette,
   type Recipe,
-} from '@juxtachrome/core'
+  ownVesselOf,
+} from '@juxtachrome/core/documents'
+import { HOLDERS } from '@juxtachrome/core/arranging'
+import { dryingDays } from '@juxtachrome/core/filling'
 import { DEMO_MAKERS, DEMO_PAINTS } from './paints'
 import { DEMO_RECIPES } from './recipes'
 import { DEMO_ITEMS, DEMO_PALETTES } from './season'
@@ -171,23 +172,28 @@ function entryOf(
 ): JournalEntry {
   const [ago, placeId, what, amount] = cells as [string, string, string, string]
   const day = daysAfter(today, -Number(ago))
-  const base = { day, paletteId: palette.id, placeId }
+  const place = { paletteId: palette.id, placeId }
+  const own = { vesselId: ownVesselOf(place) }
   let event: Event
-  if (what === 'cleaned') event = { kind: 'clean', ...base }
-  else if (what === 'exchange') event = { kind: 'exchange', ...base, otherPlaceId: amount }
+  if (what === 'cleaned') event = { kind: 'clean', day, vessel: own }
+  else if (what === 'exchange')
+    event = { kind: 'exchange', day, place, other: { paletteId: palette.id, placeId: amount } }
+  else if (what === 'taken out') event = { kind: 'takeOut', day, vessel: own }
+  else if (what === 'put back') event = { kind: 'put', day, vessel: own, place }
   else {
     const paintId = found(paints, what).id
     const item = items.find((it) => it.paintId === paintId && it.supply !== 'on order')!
-    const place = palette.holder.places.find((p) => p.id === placeId)!
+    const well = palette.holder.places.find((p) => p.id === placeId)!
     event = {
       kind: 'fill',
-      ...base,
+      day,
+      vessel: place,
       itemId: item.id,
       paintId,
       millilitres: Number(amount),
-      dryingDays: dryingDays(place, Number(amount)),
+      dryingDays: dryingDays(well, Number(amount)),
     }
   }
   const minute = String(i % 60).padStart(2, '0')
-  return { id: `demo-${palette.id}-${i + 1}`, v: 1, recorded: `${day}T09:${minute}:00.000Z`, type: 'event', event }
+  return { id: `demo-${palette.id}-${i + 1}`, v: 2, recorded: `${day}T09:${minute}:00.000Z`, type: 'event', event }
 }

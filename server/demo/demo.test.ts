@@ -1,4 +1,7 @@
-import { balanceOf, isWet, opticsOfPaint, KIND_NAMES, Ledger, loadDocument, viewOfPaint } from '@juxtachrome/core'
+import { opticsOfPaint } from '@juxtachrome/core/film'
+import { KIND_NAMES, loadDocument } from '@juxtachrome/core/documents'
+import { balanceOf, isWet, Ledger } from '@juxtachrome/core/ledger'
+import { viewOfPaint } from '@juxtachrome/core/paints'
 import { describe, expect, it } from 'vitest'
 import { buildDemo } from './build'
 
@@ -37,7 +40,7 @@ describe('the demo season', () => {
 
   it('never draws more from a tube than it held, and something is wet today', () => {
     for (const item of demo.items) expect(balanceOf(item, ledger.account(item.id)).left).toBeGreaterThanOrEqual(0)
-    const contents = demo.palettes.flatMap((p) => Object.values(ledger.places(p.id)).flatMap((s) => s.content ?? []))
+    const contents = demo.palettes.flatMap((p) => [...ledger.places(p.id).values()].flatMap((s) => s.content ?? []))
     expect(contents.filter((c) => isWet(c, TODAY)).length).toBeGreaterThanOrEqual(3)
   })
 

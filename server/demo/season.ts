@@ -77,7 +77,8 @@ interface DemoPalette {
   holder: string
   /** place: paint, or `reserved: note`; `!` in front locks it. */
   plan: string
-  /** days ago | place | paint | ml; or days ago | place | cleaned; or days ago | place | exchange | other place */
+  /** days ago | place | paint | ml; or days ago | place | cleaned; or days ago | place | exchange | other place;
+   * or days ago | place | taken out, put back (its pan) */
   journal: string
 }
 
@@ -88,8 +89,10 @@ export const DEMO_PALETTES: DemoPalette[] = [
     use: 'travel',
     holder: 'tin-12-half',
     purpose: 'Fits the oilskin pocket: ten minutes ashore between swells',
-    plan: `A1 H:Lemon yellow; A2 T:Nickel azo yellow; A3 S:Pyrrole orange; A4 H:Quinacridone rose; !A5 H:French ultramarine; A6 H:Phthalo blue green shade;
-      B1 H:Yellow ochre; B2 G:Burnt sienna; B3 G:Perylene green; B4 T:Terre verte; B5 H:Payne's grey; B6 reserved: a darker brown, for kelp`,
+    plan: `A1 H:Lemon yellow; A2 T:Nickel azo yellow; A3 S:Pyrrole orange; A4 H:Quinacridone rose;
+      !A5 H:French ultramarine; A6 H:Phthalo blue green shade;
+      B1 H:Yellow ochre; B2 G:Burnt sienna; B3 G:Perylene green; B4 T:Terre verte; B5 H:Payne's grey;
+      B6 reserved: a darker brown, for kelp`,
     journal: `150|A1|H:Lemon yellow|1.2
 150|A2|T:Nickel azo yellow|1.2
 150|A3|H:Pyrrole scarlet|1.1
@@ -107,6 +110,8 @@ export const DEMO_PALETTES: DemoPalette[] = [
 61|B2|G:Burnt sienna|1.3
 50|B3|exchange|B4
 41|A5|S:French ultramarine|0.6
+38|B1|taken out
+36|B1|put back
 30|A1|H:Lemon yellow|0.5
 3|B3|G:Perylene green|1.3
 2|A4|H:Quinacridone rose|0.6`,
@@ -117,8 +122,11 @@ export const DEMO_PALETTES: DemoPalette[] = [
     use: 'travel',
     holder: 'folding-18',
     purpose: 'On the thwart, for a morning off the stacks',
-    plan: `A1 H:Lemon yellow; A2 H:Hansa yellow medium; A3 G:Indian yellow; A4 S:Pyrrole orange; A5 T:Pyrrole red; A6 H:Quinacridone rose; A7 H:Quinacridone magenta; A8 S:Dioxazine violet; A9 reserved: cobalt violet, once a fresh tube is here;
-      B1 H:French ultramarine; B2 H:Cobalt blue; B3 T:Cerulean blue; B4 H:Phthalo turquoise; B5 H:Viridian; B6 F:Sap green; B7 S:Raw sienna; B8 T:Burnt umber; B9 F:Neutral tint`,
+    plan: `A1 H:Lemon yellow; A2 H:Hansa yellow medium; A3 G:Indian yellow; A4 S:Pyrrole orange;
+      A5 T:Pyrrole red; A6 H:Quinacridone rose; A7 H:Quinacridone magenta; A8 S:Dioxazine violet;
+      A9 reserved: cobalt violet, once a fresh tube is here;
+      B1 H:French ultramarine; B2 H:Cobalt blue; B3 T:Cerulean blue; B4 H:Phthalo turquoise; B5 H:Viridian;
+      B6 F:Sap green; B7 S:Raw sienna; B8 T:Burnt umber; B9 F:Neutral tint`,
     journal: `120|A1|H:Lemon yellow|2
 120|A2|H:Hansa yellow medium|2
 120|A3|G:Indian yellow|1.8
@@ -150,10 +158,16 @@ export const DEMO_PALETTES: DemoPalette[] = [
     use: 'studio',
     holder: 'tray-36',
     purpose: 'The table under the north window: fog, granite, orange bills',
-    plan: `L6 H:Lemon yellow; L5 H:Hansa yellow medium; L4 S:Hansa yellow deep; L3 T:Nickel azo yellow; L2 G:Indian yellow; L1 T:Benzimidazolone orange;
-      A1 S:Pyrrole orange; A2 H:Pyrrole scarlet; A3 T:Pyrrole red; A4 G:Quinacridone red; A5 S:Perylene maroon; A6 H:Quinacridone rose; A7 H:Quinacridone magenta; A8 H:Cobalt violet; A9 S:Dioxazine violet; A10 S:Indanthrone blue; A11 H:French ultramarine; A12 H:Cobalt blue;
-      R1 T:Cerulean blue; R2 H:Phthalo blue green shade; R3 F:Prussian blue; R4 G:Cobalt turquoise; R5 H:Phthalo turquoise; R6 S:Phthalo green blue shade;
-      B12 H:Viridian; B11 T:Green gold; B10 F:Sap green; B9 H:Yellow ochre; B8 S:Raw sienna; B7 H:Burnt sienna; B6 G:Transparent red iron oxide; B5 T:Burnt umber; B4 G:Mars black; B3 H:Payne's grey; !B2 G:Unbleached titanium; !B1 T:Titanium white`,
+    plan: `L6 H:Lemon yellow; L5 H:Hansa yellow medium; L4 S:Hansa yellow deep; L3 T:Nickel azo yellow;
+      L2 G:Indian yellow; L1 T:Benzimidazolone orange;
+      A1 S:Pyrrole orange; A2 H:Pyrrole scarlet; A3 T:Pyrrole red; A4 G:Quinacridone red; A5 S:Perylene maroon;
+      A6 H:Quinacridone rose; A7 H:Quinacridone magenta; A8 H:Cobalt violet; A9 S:Dioxazine violet;
+      A10 S:Indanthrone blue; A11 H:French ultramarine; A12 H:Cobalt blue;
+      R1 T:Cerulean blue; R2 H:Phthalo blue green shade; R3 F:Prussian blue; R4 G:Cobalt turquoise;
+      R5 H:Phthalo turquoise; R6 S:Phthalo green blue shade;
+      B12 H:Viridian; B11 T:Green gold; B10 F:Sap green; B9 H:Yellow ochre; B8 S:Raw sienna; B7 H:Burnt sienna;
+      B6 G:Transparent red iron oxide; B5 T:Burnt umber; B4 G:Mars black; B3 H:Payne's grey;
+      !B2 G:Unbleached titanium; !B1 T:Titanium white`,
     journal: `165|L6|H:Lemon yellow|2.5
 165|L5|H:Hansa yellow medium|2.5
 165|L4|S:Hansa yellow deep|1.8

@@ -10,6 +10,7 @@ export { By, Key }
 type Options = { width?: number; height?: number; touch?: boolean; profile?: string; empty?: boolean }
 
 const WAIT = 8000
+const ROLES = ['button', 'option', 'menuitem']
 const quote = (text: string) => (text.includes("'") ? `"${text}"` : `'${text}'`)
 
 /** The application as a person meets it: found by what it says, worked by mouse, keys and touch. */
@@ -69,7 +70,9 @@ export class App {
   /** A button or link by its words or its accessible name; the last one shown when `last`. */
   async named(name: string, within = ''): Promise<WebElement> {
     const q = quote(name)
-    const xpath = `${within}//*[self::button or self::a or self::summary or @role='button' or @role='option' or @role='menuitem'][normalize-space()=${q} or @aria-label=${q} or starts-with(@aria-label, concat(${q}, ':')) or starts-with(@aria-label, concat(${q}, ','))]`
+    const kinds = ['self::button', 'self::a', 'self::summary', ...ROLES.map((r) => `@role='${r}'`)].join(' or ')
+    const begins = [':', ','].map((mark) => `starts-with(@aria-label, concat(${q}, '${mark}'))`).join(' or ')
+    const xpath = `${within}//*[${kinds}][normalize-space()=${q} or @aria-label=${q} or ${begins}]`
     return this.until(async () => {
       for (const element of await this.driver.findElements(By.xpath(xpath)))
         if (await element.isDisplayed()) return element

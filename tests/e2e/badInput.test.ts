@@ -64,7 +64,11 @@ describe('bad collection files leave everything as it is', () => {
   it('documents that cannot be read are named, kept, and harm nothing', async () => {
     const evil = collection({ documents: { paints: [] } }).replace(
       '"paints":[]',
-      `"paints":[{"id":"evil","v":1,"maker":"","name":"E","pigments":[],"__proto__":{"polluted":true}},{"id":"long","v":1,"maker":"","name":"${'n'.repeat(10_000)}","pigments":[]},{"id":"fine","v":1,"maker":"","name":"<img src=x onerror=window.hacked=1>","pigments":["PB29"]}]`,
+      `"paints":[${[
+        '{"id":"evil","v":1,"maker":"","name":"E","pigments":[],"__proto__":{"polluted":true}}',
+        `{"id":"long","v":1,"maker":"","name":"${'n'.repeat(10_000)}","pigments":[]}`,
+        '{"id":"fine","v":1,"maker":"","name":"<img src=x onerror=window.hacked=1>","pigments":["PB29"]}',
+      ].join(',')}]`,
     )
     await app.go('/data')
     await app.upload(0, await file('evil.json', evil))

@@ -1,4 +1,4 @@
-import { dayOf, daysAfter } from '@juxtachrome/core'
+import { dayOf, daysAfter } from '@juxtachrome/core/units'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App, Key } from './app'
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { toLch, toScreen, type LabD65 } from '@juxtachrome/core'
+import type { LabD65 } from '@juxtachrome/core/units'
+import { toLch, toScreen } from '@juxtachrome/core/colour'
 import { computed, defineAsyncComponent } from 'vue'
 import { pointNumbers, useChartLook } from '~/composables/useChartLook'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { WAVELENGTHS } from '@juxtachrome/core'
+import { WAVELENGTHS } from '@juxtachrome/core/colour'
 import { computed, defineAsyncComponent } from 'vue'
 import { useChartLook } from '~/composables/useChartLook'
 

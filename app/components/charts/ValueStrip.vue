@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { toScreen, type LabD65 } from '@juxtachrome/core'
+import type { LabD65 } from '@juxtachrome/core/units'
+import { toScreen } from '@juxtachrome/core/colour'
 import { computed, defineAsyncComponent } from 'vue'
 import { useChartLook } from '~/composables/useChartLook'
 

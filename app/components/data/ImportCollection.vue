@@ -1,50 +1,42 @@
 <script setup lang="ts">
-import type { Collection } from '@juxtachrome/core'
+import type { Result } from '@juxtachrome/core/result'
+import type { Contents } from '@juxtachrome/core/collection'
 import { ref, shallowRef } from 'vue'
 import { readTextFile } from '~/composables/readFile'
 import { useAsk } from '~/composables/useAsk'
 import { useCollection } from '~/stores/collection'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
-import { coreClient } from '~/workers/client'
+import { useCore } from '~/composables/useCore'
 
 const collection = useCollection()
 const keeper = useKeeper()
 const notices = useNotices()
 const { ask } = useAsk()
-const found = shallowRef<Collection>()
+const core = useCore()
+const found = shallowRef<Contents>()
 const name = ref('')
 const trouble = ref('')
 const progress = ref('')
 const cancel = shallowRef<() => void>()
 
-async function choose(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (!file) return
+async function choose(file: File) {
   found.value = undefined
   trouble.value = ''
   progress.value = 'Reading …'
-  const text = await readTextFile(file, 200)
-  const asked = text.ok
-    ? coreClient().ask(
-        'readCollection',
-        { text: text.value },
-        {
-          lane: 'collection',
-          progress: (p) => {
-            progress.value = `Reading: ${p.done} of ${p.of}`
-          },
-        },
-      )
-    : undefined
-  cancel.value = asked?.cancel
-  const read = asked ? await asked.result : (text as { ok: false; error: { message: string } })
-  progress.value = ''
-  input.value = ''
   name.value = file.name
+  const read = await readFile(file)
+  progress.value = ''
   if (read.ok) found.value = read.value
   else trouble.value = read.error.message
+}
+async function readFile(file: File): Promise<Result<Contents>> {
+  const text = await readTextFile(file, 200)
+  if (!text.ok) return text
+  const say = (p: { done: number; of: number }) => (progress.value = `Reading: ${p.done} of ${p.of}`)
+  const asked = core.ask('readCollection', { text: text.value }, { topic: 'collection', progress: say })
+  cancel.value = asked.cancel
+  return asked.result
 }
 
 async function put(how: 'replace' | 'add') {
@@ -82,9 +74,7 @@ async function put(how: 'replace' | 'add') {
   <section class="panel p-4">
     <h2 class="mb-1">Import an export</h2>
     <p class="mb-2">A JSON file that was exported from here. It is read whole before anything changes.</p>
-    <label class="btn cursor-pointer"
-      >Choose a file<input type="file" class="sr-only" accept=".json,application/json" @change="choose"
-    /></label>
+    <FileButton label="Choose a file" accept=".json,application/json" @choose="choose" />
     <span v-if="progress" role="status" class="ml-3"
       >{{ progress }} <button v-if="cancel" class="link" @click="cancel()">Cancel</button></span
     >
@@ -102,8 +92,12 @@ async function put(how: 'replace' | 'add') {
       </template>
       <div class="mt-2 flex flex-wrap gap-2">
         <button class="btn btn-primary" @click="put('replace')">
-          {{ collection.isEmpty ? 'Import it' : 'Replace everything with it' }}</button
-        ><button v-if="!collection.isEmpty" class="btn" @click="put('add')">Add it to what is here</button
+          {{ collection.isEmpty ? 'Import it' : 'Replace everything with it' }}</button><button
+          v-if="!collection.isEmpty"
+          class="btn"
+          @click="put('add')"
+        >
+          Add it to what is here</button
         ><button class="btn" @click="found = undefined">Cancel</button>
       </div>
     </div>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { COLUMN_FIELDS, readRow, type ColumnField, type ColumnMatching, type LeftoverRow } from '@juxtachrome/core'
+import type { ColumnField, LeftoverRow } from '@juxtachrome/core/documents'
+import { COLUMN_FIELDS, readRow, type ColumnMatching } from '@juxtachrome/core/formats'
 import { reactive, ref } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { useAsk } from '~/composables/useAsk'
@@ -67,7 +68,7 @@ async function letGoOfAll() {
           <label v-for="([heading], i) in row.cells" :key="i" class="min-w-0 text-sm"
             >{{ heading }}<input v-model="cells[i]" class="input"
           /></label>
-          <p class="col-span-full text-sm text-trouble" role="alert">{{ trouble }}</p>
+          <p class="col-span-full refusal" role="alert">{{ trouble }}</p>
           <div class="col-span-full flex gap-2">
             <button class="btn btn-primary">Take it in</button
             ><button type="button" class="btn" @click="correcting = undefined">Cancel</button>

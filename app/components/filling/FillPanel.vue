@@ -1,31 +1,35 @@
 <script setup lang="ts">
-import {
-  mainPaintOf,
-  dayInWords,
-  isWet,
-  pouredInto,
-  type FillEvent,
-  type Palette,
-  type PaletteState,
-} from '@juxtachrome/core'
+import { dayInWords } from '@juxtachrome/core/units'
+import { planAt, type FillEvent, type Palette } from '@juxtachrome/core/documents'
+import { isWet, mainPaintOf, pouredInto, type PaletteState } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useCollection } from '~/stores/collection'
 
 const props = defineProps<{ palette: Palette; placeId: string; state: PaletteState; today: string }>()
 const collection = useCollection()
-const filling = useFillCommands()
-const content = computed(() => props.state[props.placeId]?.content)
+const filling = useFillCommands(() => props.palette.id)
+const place = computed(() => ({ paletteId: props.palette.id, placeId: props.placeId }))
+const here = computed(() => props.state.get(props.placeId))
+const content = computed(() => here.value?.content)
 const lying = computed(() => collection.paint(content.value && mainPaintOf(content.value)))
-const planned = computed(() => collection.paint(props.palette.plan[props.placeId]?.paintId))
+const planned = computed(() => collection.paint(planAt(props.palette, props.placeId)?.paintId))
 const wet = computed(() => Boolean(content.value && isWet(content.value, props.today)))
-const at = () => ({ day: props.today, paletteId: props.palette.id, placeId: props.placeId })
+const isPan = computed(() => props.palette.holder.places.find((p) => p.id === props.placeId)?.container !== 'well')
+/** Its pan was taken out. */
+const bare = computed(() => here.value !== undefined && here.value.vesselId === undefined)
+const vessel = computed(() => filling.vesselIn(place.value))
+const title = computed(() => {
+  if (bare.value) return 'its pan is out'
+  return lying.value?.name ?? (content.value ? 'a paint no longer listed' : (planned.value?.name ?? 'empty'))
+})
+const at = () => ({ day: props.today, vessel: vessel.value })
 const record = (event: FillEvent) => filling.record(event)
 </script>
 
 <template>
   <section :aria-label="`Filling ${placeId}`">
-    <h2>{{ placeId }}: {{ lying?.name ?? (content ? 'a paint no longer listed' : (planned?.name ?? 'empty')) }}</h2>
+    <h2>{{ placeId }}: {{ title }}</h2>
     <template v-if="content">
       <PaintSwatch v-if="lying" :paint="lying" class="my-1 h-8" />
       <p>
@@ -40,9 +44,19 @@ const record = (event: FillEvent) => filling.record(event)
       </div>
       <h3 class="mt-3">Top up</h3>
     </template>
+    <p v-else-if="bare" class="hint mb-2">Put a pan in to fill it.</p>
     <p v-else-if="!planned" class="hint mb-2">Nothing is planned here; it can be filled all the same.</p>
     <p v-else class="hint mb-2">Planned, not filled yet.</p>
-    <FillForm :palette="palette" :place-id="placeId" :today="today" :occupied="Boolean(content)" @record="record" />
+    <FillForm
+      v-if="!bare"
+      :palette="palette"
+      :place-id="placeId"
+      :vessel="vessel"
+      :today="today"
+      :occupied="Boolean(content)"
+      @record="record"
+    />
+    <PanMoves v-if="isPan" :key="placeId" :palette="palette" :place="place" :bare="bare" :today="today" class="mt-4" />
     <PlaceHistory :palette="palette" :place-id="placeId" :state="state" :today="today" />
   </section>
 </template>

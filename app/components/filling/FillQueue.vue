@@ -1,17 +1,8 @@
 <script setup lang="ts">
-import {
-  mainPaintOf,
-  byLightness,
-  dayInWords,
-  dryingDays,
-  exchangesToPlan,
-  isWet,
-  usualFilling,
-  viewOfPaint,
-  type FillEvent,
-  type Palette,
-  type PaletteState,
-} from '@juxtachrome/core'
+import { dayInWords } from '@juxtachrome/core/units'
+import { planAt, type Palette } from '@juxtachrome/core/documents'
+import { isWet, mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
+import { exchangesToPlan, fillOrder, usualFillings } from '@juxtachrome/core/filling'
 import { computed } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useBalances } from '~/composables/useBalances'
@@ -20,54 +11,29 @@ import { useCollection } from '~/stores/collection'
 const props = defineProps<{ palette: Palette; state: PaletteState; today: string; selected?: string }>()
 const emit = defineEmits<{ select: [placeId: string] }>()
 const collection = useCollection()
-const filling = useFillCommands()
-const { left, isUsable } = useBalances()
+const filling = useFillCommands(() => props.palette.id)
+const { left } = useBalances()
+
+const question = computed(() => ({ palette: props.palette, state: props.state, paint: collection.paint }))
+const toFill = computed(() => fillOrder(question.value))
+/** Those with a tube at hand that holds the usual amount, as fillings of today. */
+const ready = computed(() =>
+  usualFillings(
+    toFill.value,
+    { itemsOf: collection.itemsOf, left },
+    (placeId) => filling.vesselIn({ paletteId: props.palette.id, placeId }),
+    props.today,
+  ),
+)
 const rows = computed(() =>
-  props.palette.holder.places.map(({ id }) => {
-    const content = props.state[id]?.content
-    return {
-      id,
-      content,
-      planned: collection.paint(props.palette.plan[id]?.paintId),
-      lying: collection.paint(content && mainPaintOf(content)),
-    }
+  props.palette.holder.places.flatMap(({ id }) => {
+    const content = props.state.get(id)?.content
+    const planned = collection.paint(planAt(props.palette, id)?.paintId)
+    return content ? [{ id, content, planned, lying: collection.paint(mainPaintOf(content)) }] : []
   }),
 )
-/** Light colours first, so that no dark paint spoils them. */
-const toFill = computed(() =>
-  rows.value
-    .flatMap((r) => (r.planned && !r.content ? [{ ...r, planned: r.planned }] : []))
-    .sort((p, q) => byLightness(viewOfPaint(p.planned), viewOfPaint(q.planned))),
-)
-/** Those with a tube at hand that holds the usual amount, as fillings of today. */
-const ready = computed(() => {
-  const drawn = new Map<string, number>()
-  return toFill.value.flatMap((row): FillEvent[] => {
-    const place = props.palette.holder.places.find((p) => p.id === row.id)!
-    const millilitres = usualFilling(place)
-    const item = collection
-      .itemsOf(row.planned.id)
-      .filter(isUsable)
-      .sort((p, q) => Number(q.supply === 'open') - Number(p.supply === 'open'))
-      .find((i) => left(i) - (drawn.get(i.id) ?? 0) >= millilitres)
-    if (!item) return []
-    drawn.set(item.id, (drawn.get(item.id) ?? 0) + millilitres)
-    return [
-      {
-        kind: 'fill',
-        day: props.today,
-        paletteId: props.palette.id,
-        placeId: row.id,
-        itemId: item.id,
-        paintId: row.planned.id,
-        millilitres,
-        dryingDays: dryingDays(place, millilitres),
-      },
-    ]
-  })
-})
-const wet = computed(() => rows.value.filter((r) => r.content && isWet(r.content, props.today)))
-const differing = computed(() => rows.value.filter((r) => r.content && r.lying?.id !== r.planned?.id))
+const wet = computed(() => rows.value.filter((r) => isWet(r.content, props.today)))
+const differing = computed(() => rows.value.filter((r) => r.lying?.id !== r.planned?.id))
 const exchanges = computed(() => exchangesToPlan(props.palette, props.state, props.today))
 </script>
 
@@ -75,16 +41,12 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
   <section aria-label="What to fill">
     <h2>To fill, light colours first</h2>
     <ul v-if="toFill.length" class="mt-1">
-      <li v-for="row in toFill" :key="row.id">
-        <button
-          class="flex min-h-10 w-full items-center gap-2 border-t border-line text-left"
-          :class="selected === row.id ? 'bg-sunken' : ''"
-          @click="emit('select', row.id)"
-        >
-          <PaintSwatch :paint="row.planned" class="h-6 w-10 shrink-0" /><span class="min-w-0 truncate"
-            ><strong class="font-semibold">{{ row.id }}</strong> {{ row.planned.name }}</span
-          >
-        </button>
+      <li v-for="{ place, paint } in toFill" :key="place.id">
+        <SwatchRow :paint="paint" button :selected="selected === place.id" @click="emit('select', place.id)">
+          <span class="min-w-0 truncate">
+            <strong class="font-semibold">{{ place.id }}</strong> {{ paint.name }}
+          </span>
+        </SwatchRow>
       </li>
     </ul>
     <button v-if="ready.length > 1" class="btn mt-2" @click="filling.fillAll(palette.name, ready)">
@@ -99,7 +61,7 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
         <li v-for="row in wet" :key="row.id">
           <button class="min-h-9 text-left" @click="emit('select', row.id)">
             <strong class="font-semibold">{{ row.id }}</strong> {{ row.lying?.name }}: dry about
-            {{ dayInWords(row.content!.dryFrom) }}
+            {{ dayInWords(row.content.dryFrom) }}
           </button>
         </li>
       </ul>

@@ -1,52 +1,52 @@
 <script setup lang="ts">
-import {
-  dayInWords,
-  mainPaintOf,
-  type Effective,
-  type FillEvent,
-  type Palette,
-  type PaletteState,
-} from '@juxtachrome/core'
+import { dayInWords } from '@juxtachrome/core/units'
+import { eventLine, type FillEvent, type Palette, type PlaceRef } from '@juxtachrome/core/documents'
+import { mainPaintOf, type Effective, type PaletteState, type Stay } from '@juxtachrome/core/ledger'
 import { computed, ref } from 'vue'
 import { useFillCommands } from '~/commands/filling'
+import { useNaming } from '~/commands/naming'
 import { useAsk } from '~/composables/useAsk'
 import { useCollection } from '~/stores/collection'
 
 const props = defineProps<{ palette: Palette; placeId: string; state: PaletteState; today: string }>()
 const collection = useCollection()
-const filling = useFillCommands()
+const filling = useFillCommands(() => props.palette.id)
+const name = useNaming(() => props.palette.id)
 const { ask } = useAsk()
 const correcting = ref<string>()
-const name = (paintId: string | undefined) => collection.paint(paintId)?.name ?? 'a paint no longer listed'
-const stays = computed(() => [...(props.state[props.placeId]?.stays ?? [])].reverse())
-const touches = ({ event }: Effective) =>
-  'placeId' in event &&
-  (event.placeId === props.placeId || ('otherPlaceId' in event && event.otherPlaceId === props.placeId))
-const events = computed(() => collection.ledger.eventsOf(props.palette.id).filter(touches).reverse())
+const here = computed(() => props.state.get(props.placeId))
+const stays = computed(() => [...(here.value?.stays ?? [])].reverse())
+/** Where the pan that lies here was before, when it came from elsewhere. */
+const elsewhere = computed(() => {
+  const { vesselId } = here.value ?? {}
+  const all = vesselId === undefined ? [] : collection.ledger.vessel(vesselId).stays
+  return all.filter((s) => s.at?.paletteId !== props.palette.id || s.at.placeId !== props.placeId).reverse()
+})
+const events = computed(() =>
+  collection.ledger
+    .eventsOf(props.palette.id)
+    .filter((e) => collection.ledger.placesOf(e.entryId).some(isHere))
+    .reverse(),
+)
+const isHere = (p: PlaceRef) => p.paletteId === props.palette.id && p.placeId === props.placeId
 
-function inWords({ event }: Effective): string {
-  switch (event.kind) {
-    case 'fill':
-      return `${event.millilitres} ml ${name(event.paintId)} from a ${collection.item(event.itemId)?.kind ?? 'tube no longer listed'}`
-    case 'clean':
-      return 'emptied and cleaned'
-    case 'dry':
-      return 'found dry'
-    case 'exchange':
-      return `pan exchanged between ${event.placeId} and ${event.otherPlaceId}`
-    default:
-      return ''
-  }
+const whither = (place: PlaceRef | 'loose' | undefined, come: string, loose: string) =>
+  place === undefined ? [] : [place === 'loose' ? loose : `${come} ${name.place(place)}`]
+function stayInWords(stay: Stay): string {
+  return [
+    `${name.paint(mainPaintOf(stay.content))}, ${dayInWords(stay.since)} to ${stay.until ? dayInWords(stay.until) : 'now'}`,
+    ...whither(stay.cameFrom, 'came from', 'had lain loose'),
+    ...(stay.ended === 'cleaned' ? ['cleaned out'] : []),
+    ...whither(stay.wentTo, 'went to', 'taken out'),
+  ].join(', ')
 }
+const fillings = ({ content }: Stay) =>
+  `${content.layers.length} ${content.layers.length === 1 ? 'filling' : 'fillings'}`
+const line = ({ event }: Effective) => eventLine(event, name)
+
 async function strike(entry: Effective) {
-  if (
-    await ask({
-      title: 'Strike this entry out?',
-      text: `${dayInWords(entry.event.day)}: ${inWords(entry)}. The journal keeps it, with the correction; balances are worked out anew.`,
-      yes: 'Strike it out',
-    })
-  )
-    filling.correct(entry.entryId, null)
+  const text = `${dayInWords(entry.event.day)}: ${line(entry)}. The journal keeps it, with the correction; balances are worked out anew.`
+  if (await ask({ title: 'Strike this entry out?', text, yes: 'Strike it out' })) filling.correct(entry.entryId, null)
 }
 function correct(entryId: string, event: FillEvent) {
   if (!filling.correct(entryId, event)) correcting.value = undefined
@@ -59,16 +59,18 @@ function correct(entryId: string, event: FillEvent) {
     <p v-if="stays.length === 0" class="hint">Nothing has been filled here yet.</p>
     <ul class="mb-3">
       <li v-for="(stay, i) in stays" :key="i" class="border-t border-line py-1">
-        {{ name(mainPaintOf(stay.content)) }}, {{ dayInWords(stay.since) }} to
-        {{ stay.until ? dayInWords(stay.until) : 'now'
-        }}<span v-if="stay.cameFrom">, came from {{ stay.cameFrom }}</span
-        ><span v-if="stay.ended === 'cleaned'">, cleaned out</span
-        ><span v-if="stay.wentTo">, went to {{ stay.wentTo }}</span>
-        <span class="hint ml-1"
-          >({{ stay.content.layers.length }} {{ stay.content.layers.length === 1 ? 'filling' : 'fillings' }})</span
-        >
+        {{ stayInWords(stay) }} <span class="hint ml-1">({{ fillings(stay) }})</span>
       </li>
     </ul>
+    <template v-if="elsewhere.length">
+      <h3>Its pan before</h3>
+      <ul class="mb-3">
+        <li v-for="(stay, i) in elsewhere" :key="i" class="border-t border-line py-1">
+          <span v-if="stay.at">in {{ name.place(stay.at) }}: </span>{{ stayInWords(stay) }}
+          <span class="hint ml-1">({{ fillings(stay) }})</span>
+        </li>
+      </ul>
+    </template>
     <h3 v-if="events.length">Journal</h3>
     <ul>
       <li v-for="entry in events" :key="entry.entryId" class="border-t border-line py-1.5">
@@ -76,21 +78,23 @@ function correct(entryId: string, event: FillEvent) {
           v-if="correcting === entry.entryId && entry.event.kind === 'fill'"
           :palette="palette"
           :place-id="placeId"
+          :vessel="entry.event.vessel"
           :today="today"
           :event="entry.event"
-          :occupied="true"
+          occupied
           @record="correct(entry.entryId, $event)"
           @cancel="correcting = undefined"
         />
         <template v-else>
-          <span class="block"
-            >{{ dayInWords(entry.event.day) }}: {{ inWords(entry)
-            }}<span v-if="entry.corrected" class="hint italic"> (corrected)</span
-            ><span v-if="entry.event.note" class="hint italic"> {{ entry.event.note }}</span></span
-          >
+          <span class="block">
+            {{ dayInWords(entry.event.day) }}: {{ line(entry) }}
+            <span v-if="entry.corrected" class="hint italic">(corrected)</span>
+            <span v-if="entry.event.note" class="hint italic">{{ entry.event.note }}</span>
+          </span>
           <button v-if="entry.event.kind === 'fill'" class="link py-1 pr-4 text-sm" @click="correcting = entry.entryId">
-            Correct</button
-          ><button class="link py-1 text-sm" @click="strike(entry)">Strike out</button>
+            Correct
+          </button>
+          <button class="link py-1 text-sm" @click="strike(entry)">Strike out</button>
         </template>
       </li>
     </ul>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { byWheel, viewOfPaint, type Paint } from '@juxtachrome/core'
+import type { Paint } from '@juxtachrome/core/documents'
+import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
 import { computed, ref } from 'vue'
 import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'

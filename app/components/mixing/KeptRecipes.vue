@@ -1,12 +1,7 @@
 <script setup lang="ts">
-import {
-  colourDifference,
-  differenceInWords,
-  labOfSwatch,
-  parseColour,
-  type Recipe,
-  type Swatch,
-} from '@juxtachrome/core'
+import { colourDifference, differenceInWords, parseColour } from '@juxtachrome/core/colour'
+import { labOfSwatch } from '@juxtachrome/core/film'
+import type { Recipe, Swatch } from '@juxtachrome/core/documents'
 import { computed, reactive, ref } from 'vue'
 import { useRecipeCommands } from '~/commands/recipes'
 import { useMixtures } from '~/composables/useMixtures'
@@ -82,7 +77,7 @@ function save(recipe: Recipe) {
             <p class="truncate font-medium">{{ row.recipe.name }}</p>
             <p class="hint text-sm">{{ row.words }}</p>
             <p v-if="row.off.length" class="text-sm">Prediction against the real one, {{ row.off.join('; ') }}</p>
-            <p v-if="row.trouble" class="text-sm text-trouble">{{ row.trouble }}</p>
+            <p v-if="row.trouble" class="refusal">{{ row.trouble }}</p>
           </div>
         </div>
         <div class="mt-1 flex flex-wrap gap-2">

@@ -1,14 +1,7 @@
 <script setup lang="ts">
-import {
-  behaviourOfMixture,
-  colourDifference,
-  differenceInWords,
-  leanInWords,
-  toLch,
-  toScreen,
-  type MixturePrediction,
-  type PaintParts,
-} from '@juxtachrome/core'
+import { colourDifference, differenceInWords, leanInWords, toLch, toScreen } from '@juxtachrome/core/colour'
+import type { PaintParts } from '@juxtachrome/core/documents'
+import { behaviourOfMixture, type MixturePrediction } from '@juxtachrome/core/mixing'
 import { computed, ref } from 'vue'
 import { useRecipeCommands } from '~/commands/recipes'
 import { opticsOf, useMixtures } from '~/composables/useMixtures'
@@ -30,6 +23,10 @@ const behaviour = computed(() =>
 )
 const pigments = computed(() => [...new Set(paints.value.flatMap((p) => p.pigments))])
 const unplain = computed(() => (props.mix.correctedBy ? predict(props.parts, props.water, []) : undefined))
+/** How far own notes shift the prediction. */
+const shifted = computed(() =>
+  unplain.value?.ok ? colourDifference(unplain.value.value.lab, props.mix.lab) : undefined,
+)
 const here = computed(() => toScreen(props.mix.lab))
 const sure = computed(() => {
   const bases = paints.value.map((p) => {
@@ -38,7 +35,9 @@ const sure = computed(() => {
   })
   const assumed = bases.filter((b) => b === 'reference').length
   const { median, most } = props.mix.expected
-  return `predicted; usually within ${median.toFixed(1)}, one in twenty as far as ${most.toFixed(0)}${assumed ? `; ${assumed === 1 ? 'one paint is' : `${assumed} paints are`} only assumed from the code` : ''}`
+  const within = `predicted; usually within ${median.toFixed(1)}, one in twenty as far as ${most.toFixed(0)}`
+  const paintsAre = assumed === 1 ? 'one paint is' : `${assumed} paints are`
+  return assumed ? `${within}; ${paintsAre} only assumed from the code` : within
 })
 const doubts = computed(() =>
   paints.value.flatMap((p) => {
@@ -65,9 +64,9 @@ const facts = computed(() => {
     ['How sure', sure.value],
     [
       'Own notes',
-      unplain.value?.ok
-        ? `${props.mix.correctedBy} of your notes shift it by ${colourDifference(unplain.value.value.lab, props.mix.lab).toFixed(1)} (${differenceInWords(colourDifference(unplain.value.value.lab, props.mix.lab))})`
-        : undefined,
+      shifted.value === undefined
+        ? undefined
+        : `${props.mix.correctedBy} of your notes shift it by ${shifted.value.toFixed(1)} (${differenceInWords(shifted.value)})`,
     ],
   ].filter(([, v]) => v)
 })
@@ -100,7 +99,7 @@ function keep() {
         <dd>{{ value }}</dd></template
       >
     </dl>
-    <p v-for="d in doubts" :key="d" class="mt-2 border-l-4 border-edge pl-2 text-sm">{{ d }}</p>
+    <p v-for="d in doubts" :key="d" class="mt-2 doubt">{{ d }}</p>
     <form class="mt-3 flex flex-wrap items-end gap-2" @submit.prevent="keep">
       <label class="min-w-40 grow text-sm"
         >Name it <input v-model="name" class="input" maxlength="120" :placeholder="inWords(parts)"

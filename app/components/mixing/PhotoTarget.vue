@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { decodeSrgb, encodeSrgb } from '@juxtachrome/core'
+import { decodeSrgb, encodeSrgb } from '@juxtachrome/core/colour'
 import { onUnmounted, ref } from 'vue'
 import { decodePhoto, usePhoto } from '~/composables/usePhoto'
 
@@ -13,12 +13,8 @@ const spot = ref({ x: 0.5, y: 0.5 })
 const canvas = document.createElement('canvas')
 onUnmounted(() => put(undefined))
 
-async function choose(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (!file) return
+async function choose(file: File) {
   const read = await decodePhoto(file, file.name)
-  input.value = ''
   trouble.value = read.ok ? '' : read.error.message
   if (!read.ok) return
   put(read.value)
@@ -80,10 +76,8 @@ function step(event: KeyboardEvent) {
 
 <template>
   <div>
-    <label class="btn cursor-pointer"
-      >Choose a photograph<input type="file" class="sr-only" accept="image/*" @change="choose"
-    /></label>
-    <p v-if="trouble" role="alert" class="mt-1 text-sm text-trouble">{{ trouble }}</p>
+    <FileButton label="Choose a photograph" accept="image/*" @choose="choose" />
+    <p v-if="trouble" role="alert" class="mt-1 refusal">{{ trouble }}</p>
     <template v-if="photo">
       <button
         type="button"

@@ -1,13 +1,6 @@
 <script setup lang="ts">
-import {
-  behaviourOfMixture,
-  differenceInWords,
-  LIGHTFASTNESSES,
-  propertiesOf,
-  viewOfPaint,
-  type FoundRecipe,
-  type RecipeTarget,
-} from '@juxtachrome/core'
+import { viewOfPaint } from '@juxtachrome/core/paints'
+import { recipeDifferenceInWords, unlikeTarget, type FoundRecipe, type RecipeTarget } from '@juxtachrome/core/mixing'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { useRecipeCommands } from '~/commands/recipes'
 import { useMixtures, waterInWords } from '~/composables/useMixtures'
@@ -16,7 +9,7 @@ import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useStrip } from '~/stores/strip'
-import { coreClient } from '~/workers/client'
+import { useCore } from '~/composables/useCore'
 
 const bench = useBench()
 const collection = useCollection()
@@ -50,19 +43,17 @@ async function search() {
   found.value = []
   trouble.value = ''
   progress.value = 0
-  const question = coreClient().ask(
+  const question = useCore().ask(
     'recipesFromPaints',
     {
       target: target.value,
       most: most.value,
       count: 8,
-      paints: paints.value.map(({ id, pigments, masstone, wash, transparency, effect, variants }) => ({
-        id,
-        paint: { pigments, masstone, wash, transparency, effect, variants },
-      })),
+      ...(bench.scope ? { paletteId: bench.scope } : {}),
+      ...(targetPaint.value ? { without: targetPaint.value.id } : {}),
     },
     {
-      lane: 'recipes',
+      topic: 'recipes',
       progress: ({ done, of, best }) => {
         progress.value = done / Math.max(1, of)
         if (best.length) found.value = best
@@ -71,13 +62,10 @@ async function search() {
   )
   asked = question
   const answer = await question.result
-  if (!answer.ok && (answer.error.code === 'replaced' || answer.error.code === 'cancelled')) {
-    if (answer.error.code === 'cancelled') progress.value = undefined
-    return
-  }
+  if (asked !== question) return
   progress.value = undefined
   if (answer.ok) [found.value, left.value] = [answer.value.best, answer.value.left]
-  else trouble.value = answer.error.message
+  else if (answer.error.code !== 'cancelled') trouble.value = answer.error.message
 }
 watch([target, most, paints], () => void search(), { immediate: true })
 onUnmounted(() => asked?.cancel())
@@ -87,6 +75,7 @@ const rows = computed(() =>
     const parts = recipe.paints.map((p) => ({ paintId: p.id, parts: p.parts }))
     const own = parts.flatMap((p) => collection.paint(p.paintId) ?? [])
     const total = parts.reduce((s, p) => s + p.parts, 0)
+    const shares = own.map((paint, i) => ({ paint, share: parts[i]!.parts / total }))
     const mix = predict(parts, recipe.water)
     return {
       key: inWords(parts) + recipe.water,
@@ -98,7 +87,7 @@ const rows = computed(() =>
           ? screenStops([mix.value.lab])
           : screenStops([mix.value.masstone, mix.value.wash])
         : [],
-      unlike: targetPaint.value ? unlike(own.map((paint, i) => ({ paint, share: parts[i]!.parts / total }))) : [],
+      unlike: targetPaint.value ? unlikeTarget(shares, targetPaint.value) : [],
     }
   }),
 )
@@ -110,33 +99,15 @@ const targetStops = computed(() =>
       : [],
 )
 
-/** What the stand-in does not do as the target does. */
-function unlike(parts: Parameters<typeof behaviourOfMixture>[0]): string[] {
-  const [own, its] = [behaviourOfMixture(parts), propertiesOf(targetPaint.value!)]
-  const behaviours = (['granulation', 'staining'] as const).flatMap((b) =>
-    own[b] && its[b] && own[b] !== its[b].value ? [`${own[b]}, not ${its[b].value}`] : [],
-  )
-  const fades =
-    own.lightfastness &&
-    its.lightfastness &&
-    LIGHTFASTNESSES.indexOf(own.lightfastness) > LIGHTFASTNESSES.indexOf(its.lightfastness.value)
-  return fades
-    ? [...behaviours, `fades sooner: lightfastness ${own.lightfastness}, not ${its.lightfastness!.value}`]
-    : behaviours
+const targetName = computed(
+  () => targetPaint.value?.name ?? (bench.target?.kind === 'colour' ? bench.target.name : 'the target'),
+)
+function lay(row: (typeof rows.value)[number]) {
+  bench.lay(row.parts, row.recipe.water)
+  void navigateTo('/bench?view=mix')
 }
-const differenceWords = (r: FoundRecipe) =>
-  r.differences.wash === undefined
-    ? `${differenceInWords(r.difference)}, ${r.difference.toFixed(1)}`
-    : `masstone ${differenceInWords(r.differences.masstone!)}, ${r.differences.masstone!.toFixed(1)}; wash ${differenceInWords(r.differences.wash)}, ${r.differences.wash.toFixed(1)}`
 function keep(row: (typeof rows.value)[number]) {
-  commands.keep(
-    `Like ${targetPaint.value?.name ?? (bench.target?.kind === 'colour' ? bench.target.name : 'the target')}`.slice(
-      0,
-      120,
-    ),
-    row.parts,
-    row.recipe.water,
-  )
+  commands.keep(`Like ${targetName.value}`.slice(0, 120), row.parts, row.recipe.water)
   useNotices().say('Kept the recipe.')
 }
 </script>
@@ -175,21 +146,14 @@ function keep(row: (typeof rows.value)[number]) {
           <div class="min-w-0 grow">
             <p class="font-medium">{{ row.words }}</p>
             <p class="text-sm">
-              {{ differenceWords(row.recipe)
+              {{ recipeDifferenceInWords(row.recipe)
               }}{{ row.recipe.differences.wash === undefined ? `; ${waterInWords(row.recipe.water)}` : '' }}
             </p>
             <p v-if="row.unlike.length" class="hint text-sm">Unlike it: {{ row.unlike.join('; ') }}</p>
           </div>
         </div>
         <div class="flex flex-wrap gap-1">
-          <button
-            class="btn"
-            @click="
-              bench.lay(row.parts, row.recipe.water)
-              navigateTo('/bench?view=mix')
-            "
-          >
-            To the bench</button
+          <button class="btn" @click="lay(row)">To the bench</button
           ><button
             class="btn btn-quiet"
             @click="strip.put({ kind: 'mix', name: row.words, parts: row.parts, water: row.recipe.water })"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { toLch } from '@juxtachrome/core'
+import { toLch } from '@juxtachrome/core/colour'
 import { computed } from 'vue'
 import { useMixtures } from '~/composables/useMixtures'
 import { screenStops } from '~/composables/useSwatch'

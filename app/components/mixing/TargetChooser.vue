@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { parseColour, toScreen, viewOfPaint } from '@juxtachrome/core'
+import { parseColour, toScreen } from '@juxtachrome/core/colour'
+import { viewOfPaint } from '@juxtachrome/core/paints'
 import { computed, ref } from 'vue'
 import { screenStops } from '~/composables/useSwatch'
 import { useBench } from '~/stores/bench'
@@ -36,6 +37,10 @@ function take(value: string, name?: string) {
   if (!colour.ok) return
   const { L, a, b } = colour.value
   bench.target = { kind: 'colour', name: name ?? `colour ${value.trim()}`, L, a, b }
+}
+function pick(event: Event) {
+  typed.value = (event.target as HTMLInputElement).value
+  take(typed.value)
 }
 </script>
 
@@ -92,14 +97,11 @@ function take(value: string, name?: string) {
             class="input w-12 shrink-0 p-0.5"
             aria-label="Pick the colour on the screen"
             :value="shown?.hex ?? '#888888'"
-            @input="
-              typed = ($event.target as HTMLInputElement).value
-              take(typed)
-            "
+            @input="pick"
           /><button class="btn">Match it</button></span
         ></label
       >
-      <p v-if="trouble" class="mt-1 text-sm text-trouble" role="alert">{{ trouble }}</p>
+      <p v-if="trouble" class="mt-1 refusal" role="alert">{{ trouble }}</p>
     </form>
     <PhotoTarget v-else class="mt-2" @pick="take" />
     <div v-if="bench.target" class="mt-3 flex items-center gap-3">

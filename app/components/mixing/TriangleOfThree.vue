@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { toLch, toScreen } from '@juxtachrome/core'
+import { toLch, toScreen } from '@juxtachrome/core/colour'
 import { computed, ref } from 'vue'
 import { useMixtures } from '~/composables/useMixtures'
 import { useBench } from '~/stores/bench'

@@ -1,17 +1,7 @@
 <script setup lang="ts">
-import {
-  parseLine,
-  parsePigmentCodes,
-  questionCodes,
-  REMARKS,
-  samePaint,
-  SUPPLIES,
-  ITEM_KINDS,
-  USUAL_MILLILITRES,
-  writePrice,
-  readPrice,
-  type PaintRow,
-} from '@juxtachrome/core'
+import { parsePigmentCodes, questionCodes } from '@juxtachrome/core/pigments'
+import { REMARKS, SUPPLIES, ITEM_KINDS } from '@juxtachrome/core/documents'
+import { parseLine, samePaint, USUAL_MILLILITRES, writePrice, readPrice, type PaintRow } from '@juxtachrome/core/paints'
 import { computed, reactive, ref, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { useCollection } from '~/stores/collection'
@@ -21,6 +11,8 @@ const collection = useCollection()
 const commands = usePaintCommands()
 const line = ref('')
 const error = ref('')
+/** The field that the collection refused. */
+const refused = ref<string>()
 const parts = reactive({
   name: '',
   maker: '',
@@ -88,6 +80,7 @@ function problem(): string {
 
 function add() {
   error.value = problem()
+  refused.value = undefined
   if (error.value) return
   const millilitres = parts.millilitres ? Number(parts.millilitres.replace(',', '.')) : undefined
   const row: PaintRow = {
@@ -104,7 +97,13 @@ function add() {
     ...(parts.price ? { price: readPrice(parts.price) } : {}),
   }
   const present = known.value?.id
-  const [id] = commands.addRows([row], present ? `added a ${row.kind} of ${row.name}` : `added ${row.name}`)
+  const taken = commands.addRows([row], present ? `added a ${row.kind} of ${row.name}` : `added ${row.name}`)
+  if (!taken.ok) {
+    error.value = taken.error.message
+    refused.value = taken.error.field
+    return
+  }
+  const [id] = taken.value
   line.value = ''
   emit('added', id ?? present ?? '')
 }
@@ -129,7 +128,7 @@ function add() {
           :key="key"
           class="min-w-0 text-sm"
           :class="key === 'name' || key === 'maker' ? 'col-span-2' : ''"
-          >{{ label }}<input v-model="parts[key]" class="input"
+          >{{ label }}<input v-model="parts[key]" class="input" :aria-invalid="refused === key || undefined"
         /></label>
         <label class="text-sm"
           >Kind<select v-model="parts.kind" class="input">
@@ -148,19 +147,17 @@ function add() {
           ><input v-model="parts.remarks" type="checkbox" :value="r" class="size-4.5" />{{ r }}</label
         >
       </fieldset>
-      <p v-for="q in questions" :key="q.message" class="border-l-4 border-edge pl-2 text-sm" role="status">
+      <p v-for="q in questions" :key="q.message" class="doubt" role="status">
         {{ q.message }}
       </p>
-      <p v-if="unread.length" class="border-l-4 border-edge pl-2 text-sm">
-        Found no meaning in: {{ unread.join('; ') }}
-      </p>
-      <p v-if="known && otherCodes" class="border-l-4 border-edge pl-2 text-sm" role="status">
+      <p v-if="unread.length" class="doubt">Found no meaning in: {{ unread.join('; ') }}</p>
+      <p v-if="known && otherCodes" class="doubt" role="status">
         You own a paint of this name with other codes ({{ otherCodes }}). If it was reformulated, give a formula version
         to keep the two apart; otherwise another {{ parts.kind }} of it is added.
       </p>
       <p v-else-if="known" class="hint">You own this paint already: another {{ parts.kind }} of it is added.</p>
     </template>
-    <p v-if="error" class="text-sm text-trouble" role="alert">{{ error }}</p>
+    <p v-if="error" class="refusal" role="alert">{{ error }}</p>
     <div class="flex flex-wrap gap-2">
       <button class="btn btn-primary" :disabled="!line.trim()">Add to the collection</button><slot />
     </div>

@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { dayInWords, fillsFrom, writePrice, type Item, type Paint } from '@juxtachrome/core'
+import { dayInWords } from '@juxtachrome/core/units'
+import type { Item, Paint } from '@juxtachrome/core/documents'
+import { fillsFrom } from '@juxtachrome/core/ledger'
+import { writePrice } from '@juxtachrome/core/paints'
 import { computed, ref } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { usePaintCommands } from '~/commands/paints'
@@ -73,11 +76,7 @@ function save(after: Item) {
       <summary class="py-1">Filled {{ fills.length }} {{ fills.length === 1 ? 'place' : 'places' }}</summary>
       <ul class="mt-1 space-y-0.5">
         <li v-for="{ entryId, event } in fills" :key="entryId">
-          {{ dayInWords(event.day) }}: {{ event.millilitres }} ml into
-          <NuxtLink class="link" :to="`/palettes/${event.paletteId}/fill?place=${event.placeId}`"
-            >{{ event.placeId }} of
-            {{ collection.palette(event.paletteId)?.name ?? 'a palette no longer here' }}</NuxtLink
-          >
+          {{ dayInWords(event.day) }}: {{ event.millilitres }} ml into <PlaceLink :entry-id="entryId" />
         </li>
       </ul>
     </details>

@@ -1,16 +1,14 @@
 <script setup lang="ts">
-import { Day, ITEM_KINDS, readPrice, REMARKS, SUPPLIES, text, writePrice, type Item } from '@juxtachrome/core'
+import { Day, ITEM_FIELDS, ITEM_KINDS, REMARKS, SUPPLIES, text, type Item } from '@juxtachrome/core/documents'
+import { readPrice, writePrice } from '@juxtachrome/core/paints'
 import { z } from 'zod'
+import { numberIn } from '~/composables/numberIn'
 import { useCheckedForm } from '~/composables/useCheckedForm'
 
 const props = defineProps<{ item: Item }>()
 const emit = defineEmits<{ save: [item: Item]; cancel: [] }>()
-const number = z
-  .string()
-  .refine(
-    (t) => /^\d{1,4}([.,]\d{1,3})?$/.test(t.trim()) && Number(t.replace(',', '.')) <= 5000,
-    'A number of ml, from 0 to 5000.',
-  )
+const number = z.string().refine((t) => numberIn(t) <= 5000, 'A number of ml, from 0 to 5000.')
+const label = (key: (typeof ITEM_FIELDS)[number]['key']) => ITEM_FIELDS.find((f) => f.key === key)!.label
 const schema = z.object({
   kind: z.enum(ITEM_KINDS),
   millilitres: number,
@@ -42,7 +40,7 @@ const save = handleSubmit((v: z.output<typeof schema>) =>
   emit('save', {
     ...props.item,
     kind: v.kind,
-    millilitres: Number(v.millilitres.replace(',', '.')),
+    millilitres: numberIn(v.millilitres),
     supply: v.supply,
     remarks: v.remarks,
     price: readPrice(v.price),
@@ -54,37 +52,21 @@ const save = handleSubmit((v: z.output<typeof schema>) =>
 
 <template>
   <form class="grid grid-cols-2 gap-2" novalidate @submit.prevent="save">
-    <FormField v-slot="{ field }" label="Kind"
-      ><select v-bind="field" v-model="kind" class="input">
-        <option v-for="k in ITEM_KINDS" :key="k">{{ k }}</option>
-      </select></FormField
-    >
-    <FormField v-slot="{ field }" label="Supply"
-      ><select v-bind="field" v-model="supply" class="input">
-        <option v-for="s in SUPPLIES" :key="s">{{ s }}</option>
-      </select></FormField
-    >
-    <FormField v-slot="{ field }" label="Size when new, ml" :error="errors.millilitres"
-      ><input v-bind="field" v-model="millilitres" class="input" inputmode="decimal"
-    /></FormField>
-    <FormField v-slot="{ field }" label="Price" :error="errors.price"
-      ><input v-bind="field" v-model="price" class="input" placeholder="8.90 EUR"
-    /></FormField>
-    <FormField v-slot="{ field }" label="Bought on" :error="errors.bought"
-      ><input v-bind="field" v-model="bought" type="date" class="input"
-    /></FormField>
-    <FormField v-slot="{ field }" label="Note" :error="errors.note"
-      ><input v-bind="field" v-model="note" class="input"
-    /></FormField>
+    <ChoiceField v-model="kind" :label="label('kind')" :choices="ITEM_KINDS" />
+    <ChoiceField v-model="supply" :label="label('supply')" :choices="SUPPLIES" />
+    <TextField v-model="millilitres" :label="label('millilitres')" :error="errors.millilitres" inputmode="decimal" />
+    <TextField v-model="price" :label="label('price')" :error="errors.price" placeholder="8.90 EUR" />
+    <TextField v-model="bought" :label="label('bought')" :error="errors.bought" type="date" />
+    <TextField v-model="note" :label="label('note')" :error="errors.note" />
     <fieldset class="col-span-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
-      <legend class="mb-0.5 font-medium">What else is true of it</legend>
-      <label v-for="r in REMARKS" :key="r" class="flex items-center gap-1.5 py-0.5"
-        ><input v-model="remarks" type="checkbox" :value="r" class="size-4.5" />{{ r }}</label
-      >
+      <legend class="mb-0.5 font-medium">{{ label('remarks') }}</legend>
+      <label v-for="r in REMARKS" :key="r" class="check py-0.5">
+        <input v-model="remarks" type="checkbox" :value="r" />{{ r }}
+      </label>
     </fieldset>
     <div class="col-span-2 flex justify-end gap-2">
-      <button type="button" class="btn" @click="emit('cancel')">Cancel</button
-      ><button class="btn btn-primary">Save</button>
+      <button type="button" class="btn" @click="emit('cancel')">Cancel</button>
+      <button class="btn btn-primary">Save</button>
     </div>
   </form>
 </template>

@@ -1,5 +1,9 @@
 <script setup lang="ts">
-import { leanInWords, pigmentByCode, propertiesOf, viewOfPaint, type Paint } from '@juxtachrome/core'
+import type { Problem } from '@juxtachrome/core/result'
+import { leanInWords } from '@juxtachrome/core/colour'
+import { pigmentByCode } from '@juxtachrome/core/pigments'
+import { PAINT_FIELDS, type Field, type Paint, type PaintFieldKey } from '@juxtachrome/core/documents'
+import { propertiesOf, viewOfPaint, type Properties } from '@juxtachrome/core/paints'
 import { computed, ref, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { screenSwatch } from '~/composables/useSwatch'
@@ -37,27 +41,24 @@ const family = computed(() => {
     view.value.familyFrom ?? 'swatch'
   ]
 })
-const known = (b: 'transparency' | 'staining' | 'granulation' | 'lightfastness') => {
-  const property = propertiesOf(props.paint)[b]
-  return property && (property.from === 'assumed' ? `${property.value}, assumed from the code` : property.value)
+function fact(field: Field<PaintFieldKey>): string | undefined {
+  const property = field.assumed ? propertiesOf(props.paint)[field.key as keyof Properties] : undefined
+  if (field.assumed)
+    return property && (property.from === 'assumed' ? `${property.value}, assumed from the code` : property.value)
+  return props.paint[field.key] as string | undefined
 }
+const DETAILS = PAINT_FIELDS.filter((f: Field) => f.detail) as Field<PaintFieldKey>[]
 const facts = computed(() =>
-  [
-    ['Family', family.value],
-    ...(['transparency', 'staining', 'granulation', 'lightfastness'] as const).map((b) => [
-      `${b[0]!.toUpperCase()}${b.slice(1)}`,
-      known(b),
-    ]),
-    ['Grade', props.paint.grade],
-    ['Series', props.paint.series],
-    ['On the screen', swatch.value.caution],
-    ['Note', props.paint.note],
-  ].filter(([, value]) => value),
+  [['Family', family.value], ...DETAILS.map((f) => [f.label, fact(f)]), ['On the screen', swatch.value.caution]].filter(
+    ([, value]) => value,
+  ),
 )
 
-function save(after: Paint) {
-  commands.changePaint(props.paint, after)
+function save(after: Paint): Problem | undefined {
+  const kept = commands.changePaint(props.paint, after)
+  if (!kept.ok) return kept.error
   editing.value = false
+  return undefined
 }
 async function remove() {
   const used = palettes.value.length
@@ -90,7 +91,7 @@ async function remove() {
       <button class="btn btn-quiet" @click="emit('close')">Close</button>
     </div>
     <div class="mb-3 bg-ground p-3"><PaintSwatch :paint="paint" film class="h-20" /></div>
-    <PaintForm v-if="editing" :key="paint.id" :paint="paint" @save="save" @cancel="editing = false" />
+    <PaintForm v-if="editing" :key="paint.id" :paint="paint" :save="save" @cancel="editing = false" />
     <template v-else>
       <p class="mb-1">
         <template v-for="(code, i) in paint.pigments" :key="code"

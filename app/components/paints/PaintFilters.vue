@@ -1,65 +1,37 @@
 <script setup lang="ts">
-import {
-  GRANULATIONS,
-  HUE_FAMILIES,
-  LIGHTFASTNESSES,
-  REMARKS,
-  STAININGS,
-  SUPPLIES,
-  TRANSPARENCIES,
-  type PaintFilter,
-} from '@juxtachrome/core'
+import { ITEM_FIELDS, PAINT_FIELDS, type Field } from '@juxtachrome/core/documents'
+import type { PaintFilter } from '@juxtachrome/core/paints'
 import { computed } from 'vue'
 import { useCollection } from '~/stores/collection'
 
 const filter = defineModel<PaintFilter>({ required: true })
 const collection = useCollection()
-const CHOICES = [
-  { key: 'family', label: 'Family', values: HUE_FAMILIES },
-  { key: 'state', label: 'State', values: [...SUPPLIES, ...REMARKS, 'none'] },
-  { key: 'transparency', label: 'Transparency', values: TRANSPARENCIES },
-  { key: 'staining', label: 'Staining', values: STAININGS },
-  { key: 'granulation', label: 'Granulation', values: GRANULATIONS },
-  { key: 'lightfastness', label: 'Lightfastness', values: LIGHTFASTNESSES },
-] as const
-const makers = computed(() => collection.makers)
-const set = (key: keyof PaintFilter, value: string) => Object.assign(filter.value, { [key]: value || undefined })
+const fields: readonly Field[] = [...PAINT_FIELDS, ...ITEM_FIELDS].filter((f: Field) => f.filter)
+const choices = computed(() => [
+  ...fields.map(({ key, label, scale = [] }) => ({ key, label, words: [...scale] })),
+  { key: 'maker', label: 'Maker', words: [...collection.makers] },
+])
+const valueOf = (key: string) => String(filter.value[key as keyof PaintFilter] ?? '')
+const set = (key: string, value: unknown) => Object.assign(filter.value, { [key]: value || undefined })
 </script>
 
 <template>
   <div class="grid grid-cols-2 gap-2">
-    <label v-for="choice in CHOICES" :key="choice.key" class="min-w-0 text-sm"
-      >{{ choice.label }}
-      <select
-        class="input"
-        :value="filter[choice.key] ?? ''"
-        @change="set(choice.key, ($event.target as HTMLSelectElement).value)"
-      >
+    <label v-for="{ key, label, words } in choices" :key="key" class="min-w-0 text-sm">
+      {{ label }}
+      <select class="input" :value="valueOf(key)" @change="set(key, ($event.target as HTMLSelectElement).value)">
         <option value="">any</option>
-        <option v-for="value in choice.values" :key="value" :value="value">
-          {{ value === 'none' ? 'none at hand' : value }}
-        </option>
+        <option v-for="word in words" :key="word" :value="word">{{ word }}</option>
+        <option v-if="key === 'state'" value="none">none at hand</option>
       </select>
     </label>
-    <label class="min-w-0 text-sm"
-      >Maker
-      <select
-        class="input"
-        :value="filter.maker ?? ''"
-        @change="set('maker', ($event.target as HTMLSelectElement).value)"
-      >
-        <option value="">any</option>
-        <option v-for="maker in makers" :key="maker" :value="maker">{{ maker }}</option>
-      </select>
-    </label>
-    <label class="flex items-center gap-2 self-end py-1.5 text-sm"
-      ><input
+    <label class="check self-end py-1.5 text-sm">
+      <input
         type="checkbox"
-        class="size-5"
         :checked="filter.singlePigment"
-        @change="filter.singlePigment = ($event.target as HTMLInputElement).checked || undefined"
+        @change="set('singlePigment', ($event.target as HTMLInputElement).checked)"
       />
-      Single pigment only</label
-    >
+      Single pigment only
+    </label>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { leanInWords, type PaintView } from '@juxtachrome/core'
+import { leanInWords } from '@juxtachrome/core/colour'
+import type { PaintView } from '@juxtachrome/core/paints'
 import { computed } from 'vue'
 import { useBalances } from '~/composables/useBalances'
 import { useCollection } from '~/stores/collection'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PaintFilter } from '@juxtachrome/core'
+import type { PaintFilter } from '@juxtachrome/core/paints'
 import { SlidersHorizontal } from '@lucide/vue'
 import { ref } from 'vue'
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseColour, toScreen } from '@juxtachrome/core'
+import { parseColour, toScreen } from '@juxtachrome/core/colour'
 import { computed } from 'vue'
 
 const model = defineModel<string>({ required: true })

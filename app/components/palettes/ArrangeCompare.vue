@@ -1,61 +1,27 @@
 <script setup lang="ts">
-import { ORDERS, type Arrangement, type Order, type Palette, type PaletteState } from '@juxtachrome/core'
-import { ref, shallowRef, watch } from 'vue'
+import type { Palette } from '@juxtachrome/core/documents'
+import { ORDERS, type Arrangement, type Order } from '@juxtachrome/core/arranging'
+import { computed, ref } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
-import { useCollection } from '~/stores/collection'
-import { coreClient } from '~/workers/client'
+import { useArrangement } from '~/composables/useArrangement'
 
-const props = defineProps<{ palette: Palette; state: PaletteState; today: string }>()
+const props = defineProps<{ palette: Palette; today: string }>()
 const emit = defineEmits<{ taken: [] }>()
 const commands = usePaletteCommands()
-const collection = useCollection()
 type Choice = 'as it is' | Order
 const CHOICES: Choice[] = ['as it is', ...ORDERS]
-const sides = [
-  { name: 'Left', choice: ref<Choice>('as it is'), arrangement: shallowRef<Arrangement>(), trouble: ref('') },
-  { name: 'Right', choice: ref<Choice>('colour wheel'), arrangement: shallowRef<Arrangement>(), trouble: ref('') },
-]
+const STILL = new Map<string, never>()
+const sides = [sideOf('Left', 'as it is'), sideOf('Right', 'colour wheel')]
 
-async function work(i: number) {
-  const side = sides[i]!
-  if (side.choice.value === 'as it is') {
-    side.arrangement.value = { plan: props.palette.plan, moved: [] }
-    return
-  }
-  const ids = new Set(Object.values(props.palette.plan).map((p) => p.paintId))
-  const paints = collection.paints.filter((p) => ids.has(p.id))
-  const asked = coreClient().ask(
-    'arrangeInOrder',
-    { palette: props.palette, paints, order: side.choice.value },
-    {
-      lane: `arrange-${i}`,
-      progress: (p) => {
-        side.arrangement.value = p.best
-      },
-    },
-  )
-  const result = await asked.result
-  if (result.ok) side.arrangement.value = result.value
-  else if (result.error.code !== 'replaced') side.trouble.value = result.error.message
+function sideOf(name: string, first: Choice) {
+  const choice = ref<Choice>(first)
+  const order = computed(() => (choice.value === 'as it is' ? undefined : choice.value))
+  return { name, choice, ...useArrangement(() => props.palette, order) }
 }
-sides.forEach((side, i) =>
-  watch(
-    [side.choice, () => props.palette],
-    () => {
-      side.trouble.value = ''
-      void work(i)
-    },
-    { immediate: true },
-  ),
-)
-
-function take(i: number) {
-  const { arrangement, choice } = sides[i]!
-  if (!arrangement.value) return
+function take({ arrangement, choice, isFresh }: (typeof sides)[number]) {
+  if (!arrangement.value || !isFresh()) return
   commands.takeArrangement(props.palette, arrangement.value, choice.value)
-  sides.forEach((s) => {
-    s.choice.value = 'as it is'
-  })
+  for (const s of sides) s.choice.value = 'as it is'
   emit('taken')
 }
 const about = ({ moved, meanStep }: Arrangement) =>
@@ -81,7 +47,7 @@ const about = ({ moved, meanStep }: Arrangement) =>
           class="btn"
           :class="i === 1 ? 'btn-primary' : ''"
           :disabled="side.choice.value === 'as it is' || !side.arrangement.value?.moved.length"
-          @click="take(i)"
+          @click="take(side)"
         >
           Take this one
         </button>
@@ -89,7 +55,7 @@ const about = ({ moved, meanStep }: Arrangement) =>
       <PaletteTray
         v-if="side.arrangement.value"
         :palette="{ ...palette, plan: side.arrangement.value.plan }"
-        :state="{}"
+        :state="STILL"
         :today="today"
         :changed="side.arrangement.value.moved"
         :label="`${side.name}: ${side.choice.value}`"

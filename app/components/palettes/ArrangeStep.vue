@@ -1,14 +1,11 @@
 <script setup lang="ts">
-import type { Palette } from '@juxtachrome/core'
+import type { Palette } from '@juxtachrome/core/documents'
 import { computed } from 'vue'
 import { useToday } from '~/composables/useToday'
-import { useCollection } from '~/stores/collection'
 
 const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{ taken: [] }>()
-const collection = useCollection()
 const today = useToday()
-const state = computed(() => collection.ledger.places(props.palette.id))
 const planned = computed(() => Object.values(props.palette.plan).filter((p) => p.paintId).length)
 </script>
 
@@ -21,6 +18,6 @@ const planned = computed(() => Object.values(props.palette.plan).filter((p) => p
     <p class="hint px-3 pt-2">
       Lay two arrangements side by side, then take one. Locked and reserved places stay as they are.
     </p>
-    <ArrangeCompare :palette="palette" :state="state" :today="today" @taken="emit('taken')" />
+    <ArrangeCompare :palette="palette" :today="today" @taken="emit('taken')" />
   </template>
 </template>

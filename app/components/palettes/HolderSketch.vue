@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { boxOf, type Holder } from '@juxtachrome/core'
+import type { Holder } from '@juxtachrome/core/documents'
+import { boxOf } from '@juxtachrome/core/arranging'
 
 defineProps<{ holder: Holder }>()
 </script>

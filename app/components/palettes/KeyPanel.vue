@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { boxOf, keyOf, SHEETS, spreadOver, type KeyDrawing, type Palette, type SheetName } from '@juxtachrome/core'
+import type { Palette } from '@juxtachrome/core/documents'
+import { boxOf } from '@juxtachrome/core/arranging'
+import { keyOf, SHEETS, spreadOver, type KeyDrawing, type SheetName } from '@juxtachrome/core/charts'
 import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watchEffect } from 'vue'
 import { saveFile } from '~/composables/useExport'
@@ -24,13 +26,17 @@ import('~/print/fonts')
     },
   )
 watchEffect(() => {
-  drawing.value = fonts.value && keyOf(props.palette, collection.tables.paints, fonts.value.measure)
+  drawing.value = fonts.value && keyOf(props.palette, { get: collection.paint }, fonts.value.measure)
 })
 const plan = computed(() => spreadOver(props.palette.holder.width, props.palette.holder.height, sheet.value))
 const about = computed(() => {
   const { tiles, landscape } = plan.value
   const blanks = drawing.value?.cells.filter((c) => c.kind !== 'paint').length ?? 0
-  return `${props.palette.holder.width} × ${props.palette.holder.height} mm on ${tiles.length === 1 ? `one sheet ${sheet.value}` : `${tiles.length} sheets ${sheet.value}, to be taped together`}, ${landscape ? 'across' : 'upright'}. ${blanks === 1 ? 'One place stays blank.' : blanks ? `${blanks} places stay blank.` : ''}`
+  const { width, height } = props.palette.holder
+  const sheets =
+    tiles.length === 1 ? `one sheet ${sheet.value}` : `${tiles.length} sheets ${sheet.value}, to be taped together`
+  const kept = blanks === 1 ? 'One place stays blank.' : blanks ? `${blanks} places stay blank.` : ''
+  return `${width} × ${height} mm on ${sheets}, ${landscape ? 'across' : 'upright'}. ${kept}`
 })
 
 async function save() {

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { HOLDERS, Name, text } from '@juxtachrome/core'
+import { Name, text } from '@juxtachrome/core/documents'
+import { HOLDERS } from '@juxtachrome/core/arranging'
 import { z } from 'zod'
 import { usePaletteCommands } from '~/commands/palettes'
 import { useCheckedForm } from '~/composables/useCheckedForm'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PaintView } from '@juxtachrome/core'
+import type { PaintView } from '@juxtachrome/core/paints'
 import { Plus } from '@lucide/vue'
 import type { Carry } from '~/composables/useCarry'
 import { usePaintList } from '~/composables/usePaintList'
@@ -12,6 +12,10 @@ const what = (view: PaintView) => ({ kind: 'paint' as const, id: view.paint.id, 
 function pick(view: PaintView) {
   if (props.carry.endsDrag()) return
   props.carry.pickUp(what(view))
+}
+function putNext(view: PaintView) {
+  props.carry.putBack()
+  emit('next', view.paint.id)
 }
 function key(event: KeyboardEvent, view: PaintView) {
   if (event.key === ' ') {
@@ -41,10 +45,7 @@ function key(event: KeyboardEvent, view: PaintView) {
             class="min-w-0 grow cursor-grab px-1"
             :aria-label="`${row.paint.name}, ${row.paint.maker}, ${row.paint.pigments.join(' ') || 'no code'}${planned.has(row.paint.id) ? ', planned in this palette' : ''}. Space to pick up`"
             @click="pick(row)"
-            @dblclick="
-              carry.putBack()
-              emit('next', row.paint.id)
-            "
+            @dblclick="putNext(row)"
             @keydown="key($event, row)"
             @pointerdown="carry.press($event, what(row))"
             @contextmenu="carry.carried.value && $event.preventDefault()"

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { findingsOf, freePlaces, type Palette, type Remedy } from '@juxtachrome/core'
+import { type Palette, planAt, plannedPaints } from '@juxtachrome/core/documents'
+import { findingsOf, type Remedy } from '@juxtachrome/core/choosing'
+import { freePlaces } from '@juxtachrome/core/arranging'
 import { computed, ref } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
 import { createCarry } from '~/composables/useCarry'
@@ -19,12 +21,12 @@ const today = useToday()
 const tray = ref<{ focusPlace(id: string): void }>()
 const side = ref<'left' | 'right'>(props.place ? 'right' : 'left')
 const state = computed(() => collection.ledger.places(props.palette.id))
-const planned = computed(() => new Set(Object.values(props.palette.plan).flatMap((p) => p.paintId ?? [])))
+const planned = computed(() => plannedPaints(props.palette))
 const free = computed(() => freePlaces(props.palette))
 const findings = computed(() =>
   findingsOf({
     palette: props.palette,
-    paints: collection.tables.paints,
+    paints: { get: collection.paint },
     items: collection.itemsByPaint,
     state: state.value,
   }),
@@ -91,7 +93,7 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
         :label="palette.name"
         @select="select"
         @clear="commands.clear(palette.id, $event)"
-        @lock="commands.lock(palette.id, $event, !palette.plan[$event]?.locked)"
+        @lock="commands.lock(palette.id, $event, !planAt(palette, $event)?.locked)"
       />
       <p class="mt-2 flex flex-wrap justify-between gap-2">
         <strong class="font-semibold" aria-live="polite"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { Name, text, type Palette } from '@juxtachrome/core'
+import { Name, text, type Palette } from '@juxtachrome/core/documents'
 import { ref } from 'vue'
 import { z } from 'zod'
 import { usePaletteCommands } from '~/commands/palettes'

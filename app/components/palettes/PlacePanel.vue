@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { mainPaintOf, type Palette, type PaletteState } from '@juxtachrome/core'
+import { type Palette, planAt } from '@juxtachrome/core/documents'
+import { mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
 import { computed, ref, watch } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
 import type { Carry } from '~/composables/useCarry'
@@ -11,10 +12,10 @@ const emit = defineEmits<{ close: [] }>()
 const commands = usePaletteCommands()
 const collection = useCollection()
 const strip = useStrip()
-const plan = computed(() => props.palette.plan[props.placeId])
+const plan = computed(() => planAt(props.palette, props.placeId))
 const paint = computed(() => collection.paint(plan.value?.paintId))
 const lying = computed(() => {
-  const c = props.state[props.placeId]?.content
+  const c = props.state.get(props.placeId)?.content
   return collection.paint(c && mainPaintOf(c))
 })
 const note = ref('')

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Finding, Remedy } from '@juxtachrome/core'
+import type { Finding, Remedy } from '@juxtachrome/core/choosing'
 
 defineProps<{ findings: Finding[] }>()
 const emit = defineEmits<{ act: [remedy: Remedy] }>()

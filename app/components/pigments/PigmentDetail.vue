@@ -1,16 +1,13 @@
 <script setup lang="ts">
+import { leanInWords, leanOf, toScreen } from '@juxtachrome/core/colour'
 import {
   basisOf,
   cautionsInWords,
-  leanInWords,
-  leanOf,
   pigmentVariants,
-  reflectanceAt,
-  referenceFilm,
-  toScreen,
   type ReferenceFigure,
   type ReferencePigment,
-} from '@juxtachrome/core'
+} from '@juxtachrome/core/pigments'
+import { reflectanceAt, referenceFilm } from '@juxtachrome/core/film'
 import { computed } from 'vue'
 import { filmStops, grainOf, screenStops } from '~/composables/useSwatch'
 import { useCollection } from '~/stores/collection'
@@ -100,7 +97,7 @@ const palettes = computed(() =>
     <div class="mb-2 bg-ground p-3">
       <SwatchBand :stops="stops" :grain="grainOf(pigment)" :marked="!inModel || pigment.kind === 'dye'" class="h-16" />
     </div>
-    <p v-if="pigment.hides" class="mb-2 border-l-4 border-edge pl-2">{{ pigment.hides }}</p>
+    <p v-if="pigment.hides" class="mb-2 doubt">{{ pigment.hides }}</p>
     <p v-if="siblings.length" class="mb-2">
       Also under this code:
       <template v-for="(s, i) in siblings" :key="s.id"
@@ -110,7 +107,7 @@ const palettes = computed(() =>
         }}</NuxtLink></template
       >
     </p>
-    <p v-if="!inModel" class="mb-2 border-l-4 border-edge pl-2">
+    <p v-if="!inModel" class="mb-2 doubt">
       It sends light back in ways the mixing model does not hold, so it is kept out of predictions; a screen cannot show
       it.
     </p>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ReferencePigment } from '@juxtachrome/core'
+import type { ReferencePigment } from '@juxtachrome/core/pigments'
 import { grainOf, screenStops } from '~/composables/useSwatch'
 
 defineProps<{ pigment: ReferencePigment; owned: number }>()

@@ -2,10 +2,10 @@
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { Command, Eye, Redo2, Undo2 } from '@lucide/vue'
 import { usePreferences } from '~/stores/preferences'
-import { useJournal } from '~/stores/undo'
+import { useUndo } from '~/stores/undo'
 import { useCommandPalette } from '~/composables/useAppCommands'
 
-const journal = useJournal()
+const undo = useUndo()
 const preferences = usePreferences()
 const { open } = useCommandPalette()
 const PAGES = [
@@ -53,7 +53,7 @@ const options = () => [
         :to="page.to"
         class="btn btn-quiet grow max-sm:px-1 max-sm:text-sm sm:grow-0"
         :aria-current="isHere(page.to) ? 'page' : undefined"
-        :class="isHere(page.to) ? 'underline decoration-2 underline-offset-8' : ''"
+        :class="isHere(page.to) ? 'here' : ''"
       >
         {{ page.label }}
       </NuxtLink>
@@ -61,21 +61,21 @@ const options = () => [
     <div class="ml-auto flex items-center gap-1">
       <button
         class="btn btn-quiet max-w-64"
-        :disabled="!journal.undoLabel"
-        :title="journal.undoLabel ? `Undo: ${journal.undoLabel} (Ctrl+Z)` : 'Nothing to undo'"
-        :aria-label="journal.undoLabel ? `Undo: ${journal.undoLabel}` : 'Undo'"
-        @click="journal.undo()"
+        :disabled="!undo.undoLabel"
+        :title="undo.undoLabel ? `Undo: ${undo.undoLabel} (Ctrl+Z)` : 'Nothing to undo'"
+        :aria-label="undo.undoLabel ? `Undo: ${undo.undoLabel}` : 'Undo'"
+        @click="undo.undo()"
       >
         <Undo2 :size="18" /><span class="hidden truncate text-sm font-normal xl:inline">{{
-          journal.undoLabel ? `Undo: ${journal.undoLabel}` : 'Undo'
+          undo.undoLabel ? `Undo: ${undo.undoLabel}` : 'Undo'
         }}</span>
       </button>
       <button
         class="btn btn-quiet btn-icon"
-        :disabled="!journal.redoLabel"
-        :title="journal.redoLabel ? `Redo: ${journal.redoLabel} (Ctrl+Shift+Z)` : 'Nothing to redo'"
-        :aria-label="journal.redoLabel ? `Redo: ${journal.redoLabel}` : 'Redo'"
-        @click="journal.redo()"
+        :disabled="!undo.redoLabel"
+        :title="undo.redoLabel ? `Redo: ${undo.redoLabel} (Ctrl+Shift+Z)` : 'Nothing to redo'"
+        :aria-label="undo.redoLabel ? `Redo: ${undo.redoLabel}` : 'Redo'"
+        @click="undo.redo()"
       >
         <Redo2 :size="18" />
       </button>

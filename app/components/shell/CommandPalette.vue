@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headlessui/vue'
 import { computed, ref, watch } from 'vue'
-import { useAppCommands, useCommandPalette, type AppCommand } from '~/composables/useAppCommands'
+import { useAppCommands, useCommandPalette } from '~/composables/useAppCommands'
+import type { AppCommand } from '~/registry/commands'
 
 const { open } = useCommandPalette()
 const commands = useAppCommands()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Paint } from '@juxtachrome/core'
+import type { Paint } from '@juxtachrome/core/documents'
 import { computed } from 'vue'
 import { filmSwatch, grainOf, screenSwatch } from '~/composables/useSwatch'
 

@@ -1,21 +1,9 @@
 <script setup lang="ts">
-import {
-  colourDifference,
-  differenceInWords,
-  labOfSwatch,
-  meanReading,
-  parseColour,
-  pigmentVariants,
-  problemOfSwatchPair,
-  simulatedReader,
-  SWATCH_KINDS,
-  toScreen,
-  viewOfPaint,
-  type Paint,
-  type Reading,
-  type Swatch,
-  type SwatchKind,
-} from '@juxtachrome/core'
+import { colourDifference, differenceInWords, parseColour, toScreen } from '@juxtachrome/core/colour'
+import { pigmentVariants } from '@juxtachrome/core/pigments'
+import { labOfSwatch, problemOfSwatchPair } from '@juxtachrome/core/film'
+import { SWATCH_KINDS, type Paint, type Swatch, type SwatchKind } from '@juxtachrome/core/documents'
+import { meanReading, simulatedReader, viewOfPaint, type Reading } from '@juxtachrome/core/paints'
 import { computed, reactive, ref, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { opticsOf } from '~/composables/useMixtures'
@@ -194,10 +182,10 @@ const choose = (code: string, variant: string) =>
     <p v-if="paint.masstone && !paint.wash" class="hint mt-1 text-sm">
       A wash at 1 part paint to 6 of water, by drops, tells more about mixtures than any measurement of the masstone.
     </p>
-    <p v-if="optics.ok && optics.value.doubt" class="mt-1 border-l-4 border-edge pl-2 text-sm">
+    <p v-if="optics.ok && optics.value.doubt" class="mt-1 doubt">
       {{ optics.value.doubt }}
     </p>
-    <p v-else-if="!optics.ok" class="mt-1 border-l-4 border-edge pl-2 text-sm">{{ optics.error.message }}</p>
+    <p v-else-if="!optics.ok" class="mt-1 doubt">{{ optics.error.message }}</p>
     <label v-for="{ code, list } in variants" :key="code" class="mt-2 block text-sm"
       >{{ code }} covers several colours; this paint’s is
       <select

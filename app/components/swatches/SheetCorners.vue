@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { gridToImage, type Corners } from '@juxtachrome/core'
+import { gridToImage, type Corners } from '@juxtachrome/core/paints'
 import { computed, ref } from 'vue'
 import type { Photo } from '~/composables/usePhoto'
 

@@ -1,14 +1,18 @@
 <script setup lang="ts">
-import { problemOfSwatchPair, toScreen, viewOfPaint, type Corners, type SheetReading } from '@juxtachrome/core'
+import { toScreen } from '@juxtachrome/core/colour'
+import { problemOfSwatchPair } from '@juxtachrome/core/film'
+import { planAt } from '@juxtachrome/core/documents'
+import { viewOfPaint, type Corners, type SheetReading } from '@juxtachrome/core/paints'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { decodePhoto, usePhoto } from '~/composables/usePhoto'
 import { readSheet } from '~/composables/useSheet'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
-import { coreClient } from '~/workers/client'
+import { useCore } from '~/composables/useCore'
 
 const collection = useCollection()
+const core = useCore()
 const notices = useNotices()
 const commands = usePaintCommands()
 const { photo, put } = usePhoto()
@@ -52,16 +56,10 @@ async function show(file: Blob, name: string) {
     { x: w * 0.1, y: h * 0.9 },
   ]
 }
-function choose(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  if (file) void show(file, file.name)
-  input.value = ''
-}
 /** A made-up photograph of the paints at hand, tilted and unevenly lit, to try this out. */
 async function tryIt() {
   const colours = order.value.slice(0, 24).map((p) => p && viewOfPaint(p).masstone)
-  const sheet = await coreClient().ask(
+  const sheet = await core.ask(
     'simulateSheet',
     {
       colours,
@@ -70,7 +68,7 @@ async function tryIt() {
       height: 1100,
       conditions: { noise: 0.015, tilt: 0.12, uneven: 0.35, light: [1, 0.92, 0.82] },
     },
-    { lane: 'made-up sheet' },
+    { topic: 'made-up sheet' },
   ).result
   if (!sheet.ok) {
     if (sheet.error.code !== 'replaced') trouble.value = sheet.error.message
@@ -95,7 +93,7 @@ const order = computed(() => {
       .map((l) => collection.paint(collection.find(l)?.[0]))
   const palette = source.value ? collection.palette(source.value) : undefined
   if (!palette) return [...collection.paints].sort((p, q) => p.name.localeCompare(q.name))
-  return palette.holder.places.flatMap(({ id }) => collection.paint(palette.plan[id]?.paintId) ?? [])
+  return palette.holder.places.flatMap(({ id }) => collection.paint(planAt(palette, id)?.paintId) ?? [])
 })
 const kindOf = (cell: number): 'masstone' | 'wash' =>
   kind.value === 'in turn' ? (cell % 2 ? 'wash' : 'masstone') : kind.value
@@ -117,6 +115,7 @@ async function read() {
   trouble.value = ''
   progress.value = 0
   const job = readSheet(
+    core,
     photo.value,
     { corners: corners.value, rows: rows.value, columns: columns.value, gap: gap.value / 100 },
     (share) => {
@@ -174,9 +173,13 @@ function save() {
       taken from that paper; nothing is saved before you have seen it.
     </p>
     <div class="flex flex-wrap gap-2">
-      <label class="btn btn-primary cursor-pointer"
-        >Choose a photograph<input type="file" class="sr-only" accept="image/*" @change="choose" /></label
-      ><button v-if="collection.paints.length" class="btn" @click="tryIt">Try it with a made-up sheet</button>
+      <FileButton
+        label="Choose a photograph"
+        primary
+        accept="image/*"
+        @choose="(file: File) => show(file, file.name)"
+      />
+      <button v-if="collection.paints.length" class="btn" @click="tryIt">Try it with a made-up sheet</button>
     </div>
     <p v-if="trouble" role="alert" class="border-l-4 border-trouble pl-2 text-trouble">{{ trouble }}</p>
     <template v-if="photo">
@@ -223,7 +226,7 @@ function save() {
     </template>
     <template v-if="reading">
       <h2>What was read</h2>
-      <p v-for="c in reading.cautions" :key="c" class="border-l-4 border-edge pl-2">{{ c }}</p>
+      <p v-for="c in reading.cautions" :key="c" class="doubt">{{ c }}</p>
       <div class="panel overflow-x-auto p-2" tabindex="0" role="region" aria-label="Cells read">
         <table class="plain">
           <thead>
@@ -273,7 +276,7 @@ function save() {
               <td>
                 {{ cell.empty ? 'bare paper' : `${cell.confidence}, ± ${cell.sd.toFixed(1)}`
                 }}<span v-if="cell.remarks.length" class="hint block">{{ cell.remarks.join('; ') }}</span
-                ><span v-if="problem" class="block text-sm text-trouble">{{ problem }}</span>
+                ><span v-if="problem" class="block refusal">{{ problem }}</span>
               </td>
             </tr>
           </tbody>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { toScreen, type SpectralFile } from '@juxtachrome/core'
+import { toScreen } from '@juxtachrome/core/colour'
+import type { SpectralFile } from '@juxtachrome/core/formats'
 import { computed, ref, shallowRef } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { readTextFile } from '~/composables/readFile'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
-import { coreClient } from '~/workers/client'
+import { useCore } from '~/composables/useCore'
 
 const collection = useCollection()
 const commands = usePaintCommands()
@@ -18,13 +19,10 @@ const paints = computed(() => [...collection.paints].sort((p, q) => p.name.local
 const samples = computed(() => (file.value?.samples ?? []).map((s) => ({ ...s, hex: toScreen(s.lab).hex })))
 const count = computed(() => named.value.filter(Boolean).length)
 
-async function choose(event: Event) {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  if (!chosen) return
+const core = useCore()
+async function choose(chosen: File) {
   const text = await readTextFile(chosen, 20)
-  input.value = ''
-  const read = text.ok ? await coreClient().ask('readSpectra', { text: text.value }, { lane: 'spectra' }).result : text
+  const read = text.ok ? await core.ask('readSpectra', { text: text.value }, { topic: 'spectra' }).result : text
   trouble.value = read.ok ? '' : read.error.message
   file.value = read.ok ? read.value : undefined
   fileName.value = chosen.name
@@ -64,12 +62,10 @@ function save() {
       CGATS.17 text, or a table with wavelengths as headings (380, 390, …). Other ranges and steps are brought to
       380–730 nm by 10 nm, and that is said.
     </p>
-    <label class="btn btn-primary cursor-pointer"
-      >Choose a file<input type="file" class="sr-only" accept=".txt,.csv,.tsv,.cgats,.it8,text/*" @change="choose"
-    /></label>
+    <FileButton label="Choose a file" primary accept=".txt,.csv,.tsv,.cgats,.it8,text/*" @choose="choose" />
     <p v-if="trouble" role="alert" class="border-l-4 border-trouble pl-2 text-trouble">{{ trouble }}</p>
     <template v-if="file">
-      <p v-for="note in file.notes" :key="note" class="border-l-4 border-edge pl-2">{{ note }}</p>
+      <p v-for="note in file.notes" :key="note" class="doubt">{{ note }}</p>
       <p>{{ file.samples.length }} spectra read{{ file.refused.length ? `, ${file.refused.length} refused` : '' }}.</p>
       <ul v-if="file.refused.length">
         <li v-for="r in file.refused" :key="r.line" class="text-trouble">

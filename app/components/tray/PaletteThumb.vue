@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { boxOf, mainPaintOf, type Palette, type PaletteState } from '@juxtachrome/core'
+import { type Palette, planAt } from '@juxtachrome/core/documents'
+import { mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
+import { boxOf } from '@juxtachrome/core/arranging'
 import { computed } from 'vue'
 import { screenSwatch } from '~/composables/useSwatch'
 import { useCollection } from '~/stores/collection'
@@ -8,9 +10,9 @@ const props = defineProps<{ palette: Palette; state: PaletteState }>()
 const collection = useCollection()
 const cells = computed(() =>
   props.palette.holder.places.map((place) => {
-    const content = props.state[place.id]?.content
+    const content = props.state.get(place.id)?.content
     const lying = content && mainPaintOf(content)
-    const paint = collection.paint(lying ?? props.palette.plan[place.id]?.paintId)
+    const paint = collection.paint(lying ?? planAt(props.palette, place.id)?.paintId)
     const stops = paint ? screenSwatch(paint).stops : []
     return {
       id: place.id,

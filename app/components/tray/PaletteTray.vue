@@ -1,7 +1,10 @@
 <script setup lang="ts">
-import { mainPaintOf, boxOf, placeToward, type Palette, type PaletteState, type PlaceShape } from '@juxtachrome/core'
+import { type Palette, type PlaceShape, planAt } from '@juxtachrome/core/documents'
+import { mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
+import { boxOf, placeToward } from '@juxtachrome/core/arranging'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Carry } from '~/composables/useCarry'
+import { actOnTray, type TrayAct } from '~/registry/trayKeys'
 import { useCollection } from '~/stores/collection'
 
 /** A palette at true proportions: the same drawing in every step. */
@@ -34,8 +37,8 @@ watch(
 
 const cells = computed(() =>
   props.palette.holder.places.map((place) => {
-    const plan = props.palette.plan[place.id]
-    const content = props.state[place.id]?.content
+    const plan = planAt(props.palette, place.id)
+    const content = props.state.get(place.id)?.content
     return {
       place,
       plan,
@@ -76,7 +79,7 @@ async function focusPlace(id: string) {
 defineExpose({ focusPlace })
 
 function carriedFrom(id: string) {
-  const plan = props.palette.plan[id]
+  const plan = planAt(props.palette, id)
   if (plan?.locked || (!plan?.paintId && plan?.reserved === undefined)) return undefined
   return { kind: 'place' as const, id, name: collection.paint(plan.paintId)?.name ?? 'the reservation' }
 }
@@ -91,30 +94,29 @@ function click(id: string) {
   else emit('select', id)
 }
 
-const ARROWS: Record<string, 'left' | 'right' | 'up' | 'down'> = {
-  ArrowLeft: 'left',
-  ArrowRight: 'right',
-  ArrowUp: 'up',
-  ArrowDown: 'down',
-}
 function key(event: KeyboardEvent, id: string) {
   if (event.ctrlKey || event.metaKey || event.altKey) return
-  const arrow = ARROWS[event.key]
-  const { carry } = props
-  if (arrow) void focusPlace(placeToward(props.palette.holder, id, arrow))
-  else if (event.key === ' ') {
-    if (carry?.carried.value) carry.dropOn({ kind: 'place', id })
-    else if (carry) {
-      const what = carriedFrom(id)
-      if (what) carry.pickUp(what, id)
-    } else emit('select', id)
-  } else if (event.key === 'Enter') click(id)
-  else if (event.key === 'Escape' && carry?.carried.value) carry.putBack()
-  else if (event.key === 'Delete' || event.key === 'Backspace') emit('clear', id)
-  else if (event.key.toLowerCase() === 'l') emit('lock', id)
-  else return
+  const act = actOnTray(event.key)
+  if (!act || (act === 'putBack' && !props.carry?.carried.value)) return
+  perform(act, id)
   event.preventDefault()
   event.stopPropagation()
+}
+function perform(act: TrayAct, id: string) {
+  const { carry } = props
+  if (act === 'carry') carryAt(id)
+  else if (act === 'open') click(id)
+  else if (act === 'putBack') carry?.putBack()
+  else if (act === 'clear') emit('clear', id)
+  else if (act === 'lock') emit('lock', id)
+  else void focusPlace(placeToward(props.palette.holder, id, act))
+}
+function carryAt(id: string) {
+  const { carry } = props
+  if (carry?.carried.value) return carry.dropOn({ kind: 'place', id })
+  const what = carriedFrom(id)
+  if (!carry) emit('select', id)
+  else if (what) carry.pickUp(what, id)
 }
 </script>
 

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { mainPaintOf, type Palette, type PaletteState } from '@juxtachrome/core'
+import { type Palette, planAt } from '@juxtachrome/core/documents'
+import { mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
 import { useCollection } from '~/stores/collection'
 
@@ -9,8 +10,8 @@ const emit = defineEmits<{ select: [placeId: string] }>()
 const collection = useCollection()
 const rows = computed(() =>
   props.palette.holder.places.map(({ id }) => {
-    const plan = props.palette.plan[id]
-    const content = props.state[id]?.content
+    const plan = planAt(props.palette, id)
+    const content = props.state.get(id)?.content
     const paint = collection.paint(plan?.paintId ?? (content && mainPaintOf(content)))
     return {
       id,

@@ -1,14 +1,8 @@
 <script setup lang="ts">
-import {
-  boxOf,
-  dayInWords,
-  isWet,
-  type Content,
-  type Holder,
-  type Paint,
-  type Place,
-  type PlacePlan,
-} from '@juxtachrome/core'
+import { dayInWords } from '@juxtachrome/core/units'
+import type { Holder, Paint, Place, PlacePlan } from '@juxtachrome/core/documents'
+import { isWet, type Content } from '@juxtachrome/core/ledger'
+import { boxOf } from '@juxtachrome/core/arranging'
 import { Lock } from '@lucide/vue'
 import { computed } from 'vue'
 

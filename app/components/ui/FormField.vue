@@ -11,7 +11,7 @@ const id = useId()
     <slot
       :field="{ id, 'aria-invalid': Boolean(error), 'aria-describedby': error || hint ? `${id}-more` : undefined }"
     />
-    <p v-if="error" :id="`${id}-more`" class="mt-0.5 text-sm text-trouble" role="alert">{{ error }}</p>
+    <p v-if="error" :id="`${id}-more`" class="mt-0.5 refusal" role="alert">{{ error }}</p>
     <p v-else-if="hint" :id="`${id}-more`" class="hint mt-0.5">{{ hint }}</p>
   </div>
 </template>

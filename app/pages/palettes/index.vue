@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isWet } from '@juxtachrome/core'
+import { isWet } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
 import { useAsk } from '~/composables/useAsk'
@@ -17,7 +17,7 @@ const making = computed(() => route.query.new === '1')
 const rows = computed(() =>
   collection.palettes.map((palette) => {
     const state = collection.ledger.places(palette.id)
-    const contents = Object.values(state).flatMap((p) => p.content ?? [])
+    const contents = [...state.values()].flatMap((p) => p.content ?? [])
     const planned = Object.values(palette.plan).filter((p) => p.paintId).length
     return {
       palette,

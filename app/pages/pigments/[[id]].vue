@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { HUE_FAMILIES, REFERENCE_PIGMENTS, searchPigments, type PigmentFilter } from '@juxtachrome/core'
+import { HUE_FAMILIES } from '@juxtachrome/core/colour'
+import { REFERENCE_PIGMENTS, searchPigments, type PigmentFilter } from '@juxtachrome/core/pigments'
 import { computed, reactive, ref } from 'vue'
 import { useCollection } from '~/stores/collection'
 

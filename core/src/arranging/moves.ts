@@ -1,4 +1,5 @@
 import type { Palette, PlacePlan } from '../documents/palette'
+import { planAt } from '../documents/plan'
 import { fail, ok, type Result } from '../result'
 
 type Moved = Result<Palette>
@@ -20,7 +21,7 @@ const isLocked = (placeId: string) => fail('place-locked', `${placeId} is locked
 /** Plans a paint for a place; what was planned there goes, and so does a reservation. Errors: `no-such-place`, `place-locked`. */
 export function placePaint(palette: Palette, placeId: string, paintId: string): Moved {
   if (!knows(palette, placeId)) return noSuchPlace(placeId)
-  if (palette.plan[placeId]?.locked) return isLocked(placeId)
+  if (planAt(palette, placeId)?.locked) return isLocked(placeId)
   return ok(withPlans(palette, { [placeId]: { paintId } }))
 }
 
@@ -28,22 +29,22 @@ export function placePaint(palette: Palette, placeId: string, paintId: string): 
 export function movePlan(palette: Palette, from: string, to: string): Moved {
   if (!knows(palette, from)) return noSuchPlace(from)
   if (!knows(palette, to)) return noSuchPlace(to)
-  if (palette.plan[from]?.locked) return isLocked(from)
-  if (palette.plan[to]?.locked) return isLocked(to)
-  return ok(from === to ? palette : withPlans(palette, { [from]: palette.plan[to], [to]: palette.plan[from] }))
+  if (planAt(palette, from)?.locked) return isLocked(from)
+  if (planAt(palette, to)?.locked) return isLocked(to)
+  return ok(from === to ? palette : withPlans(palette, { [from]: planAt(palette, to), [to]: planAt(palette, from) }))
 }
 
 /** Takes the planned paint or reservation out of a place. Errors: `no-such-place`, `place-locked`. */
 export function clearPlan(palette: Palette, placeId: string): Moved {
   if (!knows(palette, placeId)) return noSuchPlace(placeId)
-  if (palette.plan[placeId]?.locked) return isLocked(placeId)
+  if (planAt(palette, placeId)?.locked) return isLocked(placeId)
   return ok(withPlans(palette, { [placeId]: undefined }))
 }
 
 /** Keeps a place free with a note ("a darker brown"). Errors: `no-such-place`, `place-locked`, `note-too-long`. */
 export function reservePlace(palette: Palette, placeId: string, note: string): Moved {
   if (!knows(palette, placeId)) return noSuchPlace(placeId)
-  if (palette.plan[placeId]?.locked) return isLocked(placeId)
+  if (planAt(palette, placeId)?.locked) return isLocked(placeId)
   if (note.length > 200) return fail('note-too-long', 'The note can have at most 200 characters.', placeId)
   return ok(withPlans(palette, { [placeId]: { reserved: note.trim() } }))
 }
@@ -51,12 +52,12 @@ export function reservePlace(palette: Palette, placeId: string, note: string): M
 /** Locks a place, empty or not, against ordering and moving, or unlocks it. Errors: `no-such-place`. */
 export function lockPlace(palette: Palette, placeId: string, locked: boolean): Moved {
   if (!knows(palette, placeId)) return noSuchPlace(placeId)
-  const { locked: _was, ...plan } = palette.plan[placeId] ?? {}
+  const { locked: _was, ...plan } = planAt(palette, placeId) ?? {}
   return ok(withPlans(palette, { [placeId]: locked ? { ...plan, locked: true } : plan }))
 }
 
 /** Whether a place takes a paint without pushing anything out. */
-export const isFree = (palette: Palette, placeId: string) => isBare(palette.plan[placeId])
+export const isFree = (palette: Palette, placeId: string) => isBare(planAt(palette, placeId))
 
 /** Free places in the holder's own order. */
 export const freePlaces = (palette: Palette): string[] =>

@@ -1,5 +1,6 @@
 import type { Palette } from '../documents/palette'
 import type { Paint } from '../documents/paint'
+import { planAt } from '../documents/plan'
 import { byLightness, byWheel, viewOfPaint, wheelDistance, type PaintView } from '../paints/view'
 import { ok, type Result } from '../result'
 import { neighbourPairs, walkOf } from './geometry'
@@ -38,7 +39,7 @@ export function* arrangeInOrder(request: OrderRequest): Generator<OrderProgress,
   const known = new Map(paints.map((p) => [p.id, viewOfPaint(p)]))
   const fixed = new Set(palette.holder.places.map((p) => p.id).filter((id) => isFixed(palette, id)))
   const walk = walkOf(palette.holder).filter((id) => !fixed.has(id))
-  const loose = walk.map((id) => palette.plan[id]?.paintId).filter((id) => id !== undefined)
+  const loose = walk.map((id) => planAt(palette, id)?.paintId).filter((id) => id !== undefined)
   const unknown = loose.filter((id) => !known.has(id))
   const sorted = loose
     .map((id) => known.get(id))
@@ -62,7 +63,7 @@ export function* arrangeInOrder(request: OrderRequest): Generator<OrderProgress,
 }
 
 const isFixed = (palette: Palette, placeId: string) => {
-  const plan = palette.plan[placeId]
+  const plan = planAt(palette, placeId)
   return Boolean(plan?.locked || plan?.reserved !== undefined)
 }
 
@@ -88,7 +89,9 @@ function proposal(
 /** A plan with what there is to say about it. */
 export function describe(palette: Palette, known: Map<string, PaintView>, plan: Palette['plan']): Arrangement {
   const steps = stepsBetweenNeighbours(palette, known, plan)
-  const moved = palette.holder.places.map((p) => p.id).filter((id) => plan[id]?.paintId !== palette.plan[id]?.paintId)
+  const moved = palette.holder.places
+    .map((p) => p.id)
+    .filter((id) => planAt({ plan }, id)?.paintId !== planAt(palette, id)?.paintId)
   return { plan, moved, meanStep: steps.length ? steps.reduce((s, d) => s + d, 0) / steps.length : undefined }
 }
 
@@ -102,7 +105,7 @@ function stepsBetweenNeighbours(palette: Palette, known: Map<string, PaintView>,
   let pairs = pairsOf.get(palette.holder)
   if (!pairs) pairsOf.set(palette.holder, (pairs = neighbourPairs(palette.holder)))
   return pairs.flatMap(([p, q]) => {
-    const [one, other] = [known.get(plan[p]?.paintId ?? ''), known.get(plan[q]?.paintId ?? '')]
+    const [one, other] = [known.get(planAt({ plan }, p)?.paintId ?? ''), known.get(planAt({ plan }, q)?.paintId ?? '')]
     return one && other ? [wheelDistance(one, other)] : []
   })
 }

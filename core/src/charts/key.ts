@@ -1,3 +1,4 @@
+import { planAt } from '../documents/plan'
 import { boxOf, type Box } from '../arranging/geometry'
 import type { Paint } from '../documents/paint'
 import type { Holder, Palette, PlaceShape } from '../documents/palette'
@@ -41,7 +42,7 @@ const LINE = 1.15
  * box to paint in, name and codes. Empties and reserved places stay as blanks, so that no empty
  * well can shift a name. Text shrinks to 1.45 mm (about 4 pt) and is then cut with an ellipsis.
  */
-export function keyOf(palette: Palette, paints: ReadonlyMap<string, Paint>, measure: Measure): KeyDrawing {
+export function keyOf(palette: Palette, paints: { get(id: string): Paint | undefined }, measure: Measure): KeyDrawing {
   const { holder } = palette
   return {
     width: holder.width,
@@ -57,11 +58,11 @@ function cellOf(
   placeId: string,
   shape: PlaceShape,
   palette: Palette,
-  paints: ReadonlyMap<string, Paint>,
+  paints: { get(id: string): Paint | undefined },
   measure: Measure,
 ): KeyCell {
   const inner = innerBox(shape)
-  const plan = palette.plan[placeId]
+  const plan = planAt(palette, placeId)
   const paint = paints.get(plan?.paintId ?? '')
   const idSize = 1.6
   const idText: KeyText = { text: placeId, x: inner.x, y: inner.y + inner.height - 0.2, size: idSize, bold: false }

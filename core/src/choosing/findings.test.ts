@@ -3,6 +3,7 @@ import { HOLDERS } from '../arranging/holders'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
+import type { PaletteState } from '../ledger/stays'
 import { findingsOf } from './findings'
 
 const paint = (id: string, L: number, a: number, b: number, more: Partial<Paint> = {}): Paint => ({
@@ -31,7 +32,10 @@ const PAINTS = [
   paint('ultra two', 31.5, 28, -61),
   paint('sienna', 36, 24, 28, { lightfastness: 'fugitive' }),
 ]
-function ask(plan: Palette['plan'], { owned = PAINTS.map((p) => tube(p.id)), paints = PAINTS, state = {} } = {}) {
+function ask(
+  plan: Palette['plan'],
+  { owned = PAINTS.map((p) => tube(p.id)), paints = PAINTS, state = new Map() as PaletteState } = {},
+) {
   const palette: Palette = { id: 'p', v: 1, name: 'Tin', use: 'travel', purpose: '', holder: HOLDERS[0]!, plan }
   const items = new Map(paints.map((p) => [p.id, owned.filter((i) => i.paintId === p.id)]))
   return findingsOf({ palette, paints: new Map(paints.map((p) => [p.id, p])), items, state })
@@ -59,10 +63,46 @@ describe('the verdict on a palette', () => {
     ])
   })
 
-  it('says when another paint lies in a place, a paint is planned twice, a primary is missing', () => {
-    const layer = { entryId: 'e', itemId: 't', paintId: 'rose', day: '2026-05-01', millilitres: 1, dryingDays: 1 }
-    const state = { A1: { content: { layers: [layer], dryFrom: '2026-05-02' }, stays: [] } }
-    const codes = ask(planned('lemon', 'lemon', 'rose', 'sienna', 'sienna'), { state }).map((f) => f.code)
-    expect(codes).toEqual(expect.arrayContaining(['differs-from-fill', 'twice-planned', 'family-missing']))
+  const holding = (...places: [placeId: string, paintId: string][]): PaletteState =>
+    new Map(
+      places.map(([placeId, paintId]) => {
+        const layer = { entryId: 'e', itemId: 't', paintId, day: '2026-05-01', millilitres: 1, dryingDays: 1 }
+        return [placeId, { content: { layers: [layer], dryFrom: '2026-05-02' }, stays: [] }]
+      }),
+    )
+
+  it('says when a paint is planned twice or a primary is missing', () => {
+    const codes = ask(planned('lemon', 'lemon', 'rose', 'sienna', 'sienna')).map((f) => f.code)
+    expect(codes).toEqual(expect.arrayContaining(['twice-planned', 'family-missing']))
+  })
+
+  it('says when another paint lies in a place than is planned, and not when the planned one does', () => {
+    const differs = (state: PaletteState) =>
+      ask(planned('lemon', 'rose'), { state }).filter((f) => f.code === 'differs-from-fill')
+    expect(differs(holding(['A1', 'lemon'], ['A2', 'rose']))).toEqual([])
+    expect(differs(holding(['A1', 'rose'], ['A2', 'rose']))).toMatchObject([
+      { message: 'rose lies in A1, the plan says otherwise.', remedy: { placeId: 'A1' } },
+    ])
+    expect(differs(holding(['B1', 'rose']))).toMatchObject([{ message: 'rose lies in B1, the plan says otherwise.' }])
+    expect(differs(holding(['A1', 'rose'], ['A2', 'lemon']))[0]!.message).toBe(
+      'In 2 places lies another paint than planned.',
+    )
+  })
+
+  it('names what fades, recorded or assumed from the codes, and nothing that lasts', () => {
+    const lasting = (lightfastness: Paint['lightfastness']) => {
+      const one = { ...paint('one', 40, 30, 10), lightfastness }
+      return ask({ A1: { paintId: 'one' } }, { paints: [one] }).flatMap((f) =>
+        f.code === 'fugitive' ? [f.message] : [],
+      )
+    }
+    expect(lasting('fugitive')).toEqual(['one (A1) fades: lightfastness fugitive.'])
+    expect(lasting('poor')).toEqual(['one (A1) fades: lightfastness poor.'])
+    expect([lasting('fair'), lasting('very good'), lasting('excellent'), lasting(undefined)]).toEqual([[], [], [], []])
+    const alizarin = paint('alizarin', 25, 40, 15, { pigments: ['PR83'] })
+    const said = ask({ A1: { paintId: 'alizarin' } }, { paints: [alizarin] }).find((f) => f.code === 'fugitive')
+    expect(said?.message).toContain('assumed from its codes')
+    const kept = { ...alizarin, lightfastness: 'very good' as const }
+    expect(ask({ A1: { paintId: 'alizarin' } }, { paints: [kept] }).some((f) => f.code === 'fugitive')).toBe(false)
   })
 })

@@ -2,8 +2,11 @@ import { colourDifference, differenceInWords } from '../colour/difference'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
-import { mainPaintOf, type PaletteState } from '../filling/places'
+import { planAt } from '../documents/plan'
+import { mainPaintOf, type PaletteState } from '../ledger/stays'
+import { propertiesOf } from '../paints/properties'
 import { viewOfPaint, type PaintView } from '../paints/view'
+import type { Lightfastness } from '../pigments/scales'
 
 /** What a person might do about a finding; the interface knows how. */
 export type Remedy =
@@ -31,7 +34,7 @@ export interface Finding {
 
 export interface PaletteQuestion {
   palette: Palette
-  paints: ReadonlyMap<string, Paint>
+  paints: { get(id: string): Paint | undefined }
   /** Items by paint id; removed ones left out. */
   items: ReadonlyMap<string, readonly Item[]>
   state: PaletteState
@@ -46,6 +49,8 @@ interface Planned {
 const TWINS_BELOW = 5
 /** Below this L* a masstone counts as a deep dark (judgement). */
 const DEEP_DARK = 28
+/** What does not last in a frame (common practice, no source). */
+const FADING = new Set<Lightfastness>(['poor', 'fugitive'])
 
 /** What there is to say about a palette as it is planned and filled now, weightiest first. */
 export function findingsOf(question: PaletteQuestion): Finding[] {
@@ -67,7 +72,7 @@ export function findingsOf(question: PaletteQuestion): Finding[] {
 
 function plannedPaints({ palette, paints }: PaletteQuestion): Planned[] {
   return palette.holder.places.flatMap(({ id }) => {
-    const paint = paints.get(palette.plan[id]?.paintId ?? '')
+    const paint = paints.get(planAt(palette, id)?.paintId ?? '')
     return paint ? [{ placeId: id, view: viewOfPaint(paint) }] : []
   })
 }
@@ -93,9 +98,9 @@ function supplyFindings({ items }: PaletteQuestion, planned: Planned[]): Finding
 
 function differsFromFill({ palette, paints, state }: PaletteQuestion, planned: Planned[]): Finding[] {
   const differing = palette.holder.places.flatMap(({ id }) => {
-    const content = state[id]?.content
+    const content = state.get(id)?.content
     const lies = content && mainPaintOf(content)
-    const plan = palette.plan[id]?.paintId
+    const plan = planAt(palette, id)?.paintId
     return lies && lies !== plan ? [{ id, name: paints.get(lies)?.name ?? 'another paint' }] : []
   })
   const [first] = differing
@@ -144,14 +149,14 @@ export function twinDifference(one: PaintView, other: PaintView): number | undef
 }
 
 function permanence(planned: Planned[]): Finding[] {
-  return planned
-    .filter(({ view }) => view.paint.lightfastness === 'fugitive' || view.paint.lightfastness === 'poor')
-    .map(({ placeId, view }) => ({
-      code: 'fugitive',
-      weight: 'worth a look',
-      message: `${view.paint.name} (${placeId}) fades: lightfastness ${view.paint.lightfastness}.`,
-      remedy: { kind: 'show-place', placeId, words: `Show ${placeId}` },
-    }))
+  return planned.flatMap<Finding>(({ placeId, view }) => {
+    const known = propertiesOf(view.paint).lightfastness
+    if (!known || !FADING.has(known.value)) return []
+    const assumed = known.from === 'assumed' ? ', assumed from its codes' : ''
+    const message = `${view.paint.name} (${placeId}) fades: lightfastness ${known.value}${assumed}.`
+    const remedy: Remedy = { kind: 'show-place', placeId, words: `Show ${placeId}` }
+    return [{ code: 'fugitive', weight: 'worth a look', message, remedy }]
+  })
 }
 
 function gaps(planned: Planned[]): Finding[] {
@@ -179,7 +184,7 @@ function gaps(planned: Planned[]): Finding[] {
 
 function room({ palette }: PaletteQuestion, planned: Planned[]): Finding[] {
   const total = palette.holder.places.length
-  const reserved = palette.holder.places.filter((p) => palette.plan[p.id]?.reserved !== undefined).length
+  const reserved = palette.holder.places.filter((p) => planAt(palette, p.id)?.reserved !== undefined).length
   const left = total - planned.length - reserved
   const kept = reserved ? `, ${reserved} reserved` : ''
   if (left > 0) return [{ code: 'places-left', weight: 'note', message: `${left} of ${total} places left${kept}.` }]

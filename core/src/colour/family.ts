@@ -1,37 +1,6 @@
 import type { LabD65 } from '../units'
 import { toLch } from './lch'
-
-export const HUE_FAMILIES = ['yellow', 'orange', 'red', 'violet', 'blue', 'green', 'earth', 'neutral', 'white'] as const
-/** The painter's families: six on the wheel, then earths, greys and blacks, and whites. */
-export type HueFamily = (typeof HUE_FAMILIES)[number]
-export type WheelFamily = Exclude<HueFamily, 'earth' | 'neutral' | 'white'>
-
-interface Sector {
-  family: WheelFamily
-  /** First hue angle, degrees h_ab (D65); the sector runs to the next one's start. */
-  from: number
-  /** Where painters put the middle of the family: neither warm nor cool. */
-  middle: number
-}
-
-/**
- * Sectors of the CIELAB hue circle as painters name them: judgement, no source. CIELAB bends blue
- * toward violet (sRGB blue lies at 306 degrees), hence a blue sector that reaches 303.
- */
-export const SECTORS: readonly Sector[] = [
-  { family: 'red', from: 350, middle: 25 },
-  { family: 'orange', from: 46, middle: 58 },
-  { family: 'yellow', from: 70, middle: 88 },
-  { family: 'green', from: 108, middle: 160 },
-  { family: 'blue', from: 205, middle: 268 },
-  { family: 'violet', from: 303, middle: 325 },
-]
-
-export function sectorOf(h: number): Sector {
-  const sorted = SECTORS.filter((s) => s.from < 350)
-  const found = [...sorted].reverse().find((s) => h >= s.from)
-  return h >= 350 || !found ? SECTORS[0]! : found
-}
+import { sectorOf, type HueFamily } from './wheel'
 
 export interface Swatches {
   masstone?: LabD65

@@ -1,5 +1,6 @@
 import type { LabD65 } from '../units'
-import { familyOf, SECTORS, sectorOf, tellingSwatch, type HueFamily, type Swatches, type WheelFamily } from './family'
+import { familyOf, tellingSwatch, type Swatches } from './family'
+import { SECTORS, sectorOf, type HueFamily, type WheelFamily } from './wheel'
 import { hueStep, toLch } from './lch'
 
 export interface Lean {

@@ -1,4 +1,4 @@
-import { isRecord } from './load'
+import { isRecord } from './isRecord'
 import type { DocumentOf, EditableKind } from './kinds'
 
 /** One document before and after; null where it did not or does not exist. */

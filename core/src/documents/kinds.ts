@@ -1,8 +1,9 @@
 import type { z } from 'zod'
 import { Item, itemFrom1To2 } from './item'
-import { JournalEntry } from './journalEntry'
+import { JournalEntry, journalEntryFrom1To2 } from './journal/journalEntry'
 import { LeftoverRow } from './leftoverRow'
 import { Paint } from './paint'
+import { Pan } from './pan'
 import { Palette } from './palette'
 import { Recipe } from './recipe'
 
@@ -29,9 +30,10 @@ export const KINDS = {
   paints: kind(Paint, 1, 'paint'),
   items: kind(Item, 2, 'item', { 1: itemFrom1To2 }),
   palettes: kind(Palette, 1, 'palette'),
+  pans: kind(Pan, 1, 'pan'),
   recipes: kind(Recipe, 1, 'recipe'),
   leftovers: kind(LeftoverRow, 1, 'row kept for correction'),
-  journal: kind(JournalEntry, 1, 'journal entry'),
+  journal: kind(JournalEntry, 2, 'journal entry', { 1: journalEntryFrom1To2 }),
 } as const
 
 export type KindName = keyof typeof KINDS
@@ -47,6 +49,7 @@ export const noDocuments = (): Documents => ({
   paints: [],
   items: [],
   palettes: [],
+  pans: [],
   recipes: [],
   leftovers: [],
   journal: [],

@@ -19,6 +19,32 @@ const OLD: Partial<Record<KindName, Record<number, { was: Record<string, unknown
       },
     },
   },
+  journal: {
+    1: {
+      was: {
+        id: 'e',
+        v: 1,
+        recorded: '2026-05-01T08:00:00.000Z',
+        type: 'correction',
+        corrects: 'd',
+        becomes: { kind: 'exchange', day: '2026-05-01', paletteId: 'tin', placeId: 'A1', otherPlaceId: 'B2', mood: 1 },
+      },
+      is: {
+        id: 'e',
+        v: 2,
+        recorded: '2026-05-01T08:00:00.000Z',
+        type: 'correction',
+        corrects: 'd',
+        becomes: {
+          kind: 'exchange',
+          day: '2026-05-01',
+          place: { paletteId: 'tin', placeId: 'A1' },
+          other: { paletteId: 'tin', placeId: 'B2' },
+          mood: 1,
+        },
+      },
+    },
+  },
 }
 
 describe('migrations', () => {

@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import { fail, ok, type Result } from '../result'
+import { isRecord } from './isRecord'
 import { KINDS, type DocumentOf, type KindName } from './kinds'
 
 const FORBIDDEN = new Set(['__proto__', 'prototype', 'constructor'])
@@ -11,12 +12,16 @@ const DEEPEST = 12
  *
  * Errors: `not-a-document`, `from-newer-version`, `no-migration`, `invalid-document`.
  */
-export function loadDocument<K extends KindName>(name: K, raw: unknown): Result<DocumentOf<K>> {
+export function loadDocument<K extends KindName>(
+  name: K,
+  raw: unknown,
+  doing: 'read' | 'kept' = 'read',
+): Result<DocumentOf<K>> {
   const { schema, version, migrations, word } = KINDS[name]
   if (!isRecord(raw)) return fail('not-a-document', `A ${word} must be a record, not ${describe(raw)}.`)
   const where = typeof raw.id === 'string' ? raw.id.slice(0, 64) : undefined
   const unsafe = unsafeKey(raw)
-  if (unsafe) return fail('invalid-document', `This ${word} cannot be read: ${unsafe}.`, where)
+  if (unsafe) return fail('invalid-document', `This ${word} cannot be ${doing}: ${unsafe}.`, where)
   if (typeof raw.v !== 'number' || !Number.isInteger(raw.v))
     return fail('not-a-document', `A ${word} lacks its version number.`, where)
   if (raw.v > version)
@@ -33,9 +38,9 @@ export function loadDocument<K extends KindName>(name: K, raw: unknown): Result<
     current = migrate(current)
   }
   const parsed = schema.safeParse(current)
-  return parsed.success
-    ? ok(parsed.data as DocumentOf<K>)
-    : fail('invalid-document', `This ${word} cannot be read: ${firstIssue(parsed.error)}`, where)
+  if (parsed.success) return ok(parsed.data as DocumentOf<K>)
+  const refused = fail('invalid-document', `This ${word} cannot be ${doing}: ${firstIssue(parsed.error)}`, where)
+  return { ok: false, error: { ...refused.error, field: parsed.error.issues[0]?.path.join('.') } }
 }
 
 /** The first complaint of a validator, with the field it concerns. */
@@ -56,9 +61,6 @@ function unsafeKey(value: unknown, depth = 0): string | undefined {
   }
   return undefined
 }
-
-export const isRecord = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value)
 
 const describe = (value: unknown) =>
   value === null ? 'nothing' : Array.isArray(value) ? 'a list' : `a ${typeof value}`

@@ -1,10 +1,8 @@
 import { z } from 'zod'
-import { HUE_FAMILIES } from '../colour/family'
-import { labD65, type LabD65 } from '../units'
+import { HUE_FAMILIES } from '../colour/wheel'
+import { SWATCH_SOURCES } from '../film/swatch'
+import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from '../pigments/scales'
 import { Day, Id, Name, text } from './fields'
-
-/** Where a swatch's colour comes from; it decides how far it can be trusted. */
-export const SWATCH_SOURCES = ['reader', 'spectrum', 'photo', 'typed', 'picked', 'memory'] as const
 
 /** CIELAB under D65, 2 degree observer, of a dry swatch on white paper. */
 export const Swatch = z.looseObject({
@@ -22,20 +20,10 @@ export const Swatch = z.looseObject({
 })
 export type Swatch = z.infer<typeof Swatch>
 
-/** The colour of a swatch; undefined where there is none. */
-export function labOfSwatch(swatch: Swatch): LabD65
-export function labOfSwatch(swatch: Swatch | undefined): LabD65 | undefined
-export function labOfSwatch(swatch: Swatch | undefined): LabD65 | undefined {
-  return swatch && labD65(swatch.L, swatch.a, swatch.b)
-}
 /** The swatches a paint can have, masstone and wash first. */
 export const SWATCH_KINDS = ['masstone', 'wash', 'overBlack', 'lifted', 'window'] as const
 export type SwatchKind = (typeof SWATCH_KINDS)[number]
 
-export const TRANSPARENCIES = ['transparent', 'semi-transparent', 'semi-opaque', 'opaque'] as const
-export const STAININGS = ['lifts clean', 'lifts well', 'stains a little', 'stains strongly'] as const
-export const GRANULATIONS = ['smooth', 'slightly granulating', 'granulating', 'strongly granulating'] as const
-export const LIGHTFASTNESSES = ['excellent', 'very good', 'fair', 'poor', 'fugitive'] as const
 export const GRADES = ['artist', 'student', 'handmade'] as const
 export const EFFECTS = ['fluorescent', 'pearlescent', 'interference', 'metallic'] as const
 

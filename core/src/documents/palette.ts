@@ -12,10 +12,14 @@ export type PlaceShape = z.infer<typeof PlaceShape>
 
 export const CONTAINERS = ['half pan', 'full pan', 'well'] as const
 
+const UNUSABLE = new Set(['__proto__', 'prototype', 'constructor'])
+/** A plan is kept under the names of places, so a place cannot have a name that every object has. */
+const isUsableKey = (id: string) => !UNUSABLE.has(id)
+
 /** One position of a palette; holds a removable pan or is a well. */
 export const Place = z.looseObject({
   /** Unique within the holder, as printed on the key: `A1`. */
-  id: z.string().min(1).max(12),
+  id: z.string().min(1).max(12).refine(isUsableKey, 'Not a name for a place.'),
   shape: PlaceShape,
   container: z.enum(CONTAINERS),
   /** How deep paint can lie, mm. */

@@ -3,7 +3,7 @@ import { expect, it } from 'vitest'
 import { HOLDERS } from '../arranging/holders'
 import type { Palette } from '../documents/palette'
 import { exchangesToPlan } from './carryOut'
-import { Ledger } from './ledger'
+import { Ledger } from '../ledger/ledger'
 
 const ids = HOLDERS[0]!.places.map((p) => p.id)
 
@@ -18,14 +18,13 @@ it('after the exchanges every planned paint that lay in the tin lies in its plac
         const ledger = new Ledger(
           present.map((paintId, i) => ({
             id: `e${i}`,
-            v: 1,
+            v: 2,
             recorded: `2026-05-01T08:00:0${i}.000Z`,
             type: 'event',
             event: {
               kind: 'fill',
               day: '2026-05-01',
-              paletteId: 'tin',
-              placeId: from[i]!,
+              vessel: { paletteId: 'tin', placeId: from[i]! },
               itemId: 't',
               paintId,
               millilitres: 1,
@@ -37,10 +36,10 @@ it('after the exchanges every planned paint that lay in the tin lies in its plac
         const palette: Palette = { id: 'tin', v: 1, name: 'Tin', use: 'travel', purpose: '', holder: HOLDERS[0]!, plan }
         const events = exchangesToPlan(palette, ledger.places('tin'), '2026-05-02')
         events.forEach((event, i) =>
-          ledger.add({ id: `x${i}`, v: 1, recorded: `2026-05-02T08:00:0${i}.000Z`, type: 'event', event }),
+          ledger.add({ id: `x${i}`, v: 2, recorded: `2026-05-02T08:00:0${i}.000Z`, type: 'event', event }),
         )
         const state = ledger.places('tin')
-        present.forEach((paintId, i) => expect(state[to[i]!]?.content?.layers[0]?.paintId).toBe(paintId))
+        present.forEach((paintId, i) => expect(state.get(to[i]!)?.content?.layers[0]?.paintId).toBe(paintId))
         expect(events.length).toBeLessThanOrEqual(present.length)
         expect(exchangesToPlan(palette, state, '2026-05-03')).toEqual([])
       },
@@ -62,5 +61,5 @@ it('leaves wells alone', () => {
     layers: [{ entryId: 'e', itemId: 't', paintId: 'a', day: '2026-05-01', millilitres: 1, dryingDays: 1 }],
     dryFrom: '2026-05-02',
   }
-  expect(exchangesToPlan(palette, { A2: { content, stays: [] } }, '2026-05-03')).toEqual([])
+  expect(exchangesToPlan(palette, new Map([['A2', { content, stays: [] }]]), '2026-05-03')).toEqual([])
 })

@@ -1,6 +1,7 @@
-import type { Event } from '../documents/journalEntry'
+import type { Event } from '../documents/journal/event'
 import type { Palette } from '../documents/palette'
-import { mainPaintOf, type PaletteState, type PlaceState } from './places'
+import { planAt } from '../documents/plan'
+import { mainPaintOf, type PaletteState } from '../ledger/stays'
 
 /**
  * The exchanges of pans that bring every paint that already lies in the palette to its planned
@@ -9,14 +10,15 @@ import { mainPaintOf, type PaletteState, type PlaceState } from './places'
  */
 export function exchangesToPlan(palette: Palette, state: PaletteState, day: string): Event[] {
   const pans = palette.holder.places.filter((p) => p.container !== 'well').map((p) => p.id)
-  const lies = new Map(pans.map((id) => [id, mainPaint(state[id])]))
+  const lies = new Map(pans.map((id) => [id, mainPaint(state, id)]))
   const events: Event[] = []
   for (const to of pans) {
-    const wanted = palette.plan[to]?.paintId
+    const wanted = planAt(palette, to)?.paintId
     if (!wanted || lies.get(to) === wanted) continue
-    const from = pans.find((id) => lies.get(id) === wanted && palette.plan[id]?.paintId !== wanted)
+    const from = pans.find((id) => lies.get(id) === wanted && planAt(palette, id)?.paintId !== wanted)
     if (!from) continue
-    events.push({ kind: 'exchange', day, paletteId: palette.id, placeId: from, otherPlaceId: to })
+    const place = { paletteId: palette.id, placeId: from }
+    events.push({ kind: 'exchange', day, place, other: { paletteId: palette.id, placeId: to } })
     const displaced = lies.get(to)
     lies.set(to, wanted)
     lies.set(from, displaced)
@@ -24,4 +26,7 @@ export function exchangesToPlan(palette: Palette, state: PaletteState, day: stri
   return events
 }
 
-const mainPaint = (place: PlaceState | undefined) => place?.content && mainPaintOf(place.content)
+function mainPaint(state: PaletteState, placeId: string): string | undefined {
+  const content = state.get(placeId)?.content
+  return content && mainPaintOf(content)
+}

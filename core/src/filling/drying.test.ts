@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { HOLDERS } from '../arranging/holders'
-import { daysAfter, daysBetween } from './calendar'
+import { daysAfter, daysBetween } from '../units/calendar'
 import { capacityOf, dryingDays, usualFilling } from './drying'
 
 const [halfTin, , fullTin, , , ring] = HOLDERS

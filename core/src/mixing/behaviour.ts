@@ -1,11 +1,21 @@
-import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, type Paint } from '../documents/paint'
+import type { Paint } from '../documents/paint'
+import {
+  GRANULATIONS,
+  levelOn,
+  LIGHTFASTNESSES,
+  STAININGS,
+  strongestOn,
+  type Granulation,
+  type Lightfastness,
+  type Staining,
+} from '../pigments/scales'
 import { propertiesOf } from '../paints/properties'
 
 export interface MixtureBehaviour {
-  granulation?: NonNullable<Paint['granulation']>
-  staining?: NonNullable<Paint['staining']>
+  granulation?: Granulation
+  staining?: Staining
   /** That of the weakest paint in it. */
-  lightfastness?: NonNullable<Paint['lightfastness']>
+  lightfastness?: Lightfastness
   /** A heavy, granulating paint drops out of a fine, staining one as the wash dries: said in words, or undefined. */
   separates?: string
 }
@@ -18,24 +28,19 @@ export function behaviourOfMixture(parts: readonly { paint: Paint; share: number
   const telling = parts
     .filter(({ share }) => share >= COUNTS_FROM)
     .map(({ paint }) => ({ paint, ...propertiesOf(paint) }))
-  const level = <T>(scale: readonly T[], value: T | undefined) => (value === undefined ? -1 : scale.indexOf(value))
-  const worst = <T>(scale: readonly T[], values: readonly (T | undefined)[]): T | undefined => {
-    const known = values.map((v) => level(scale, v)).filter((i) => i >= 0)
-    return known.length ? scale[Math.max(...known)] : undefined
-  }
-  const heavy = telling.filter((p) => level(GRANULATIONS, p.granulation?.value) >= 2)
+  const heavy = telling.filter((p) => levelOn(GRANULATIONS, p.granulation?.value) >= 2)
   const fine = telling.filter(
-    (p) => level(GRANULATIONS, p.granulation?.value) === 0 && level(STAININGS, p.staining?.value) >= 2,
+    (p) => levelOn(GRANULATIONS, p.granulation?.value) === 0 && levelOn(STAININGS, p.staining?.value) >= 2,
   )
-  const granulation = worst(
+  const granulation = strongestOn(
     GRANULATIONS,
     telling.map((p) => p.granulation?.value),
   )
-  const staining = worst(
+  const staining = strongestOn(
     STAININGS,
     telling.map((p) => p.staining?.value),
   )
-  const lightfastness = worst(
+  const lightfastness = strongestOn(
     LIGHTFASTNESSES,
     parts.map(({ paint }) => propertiesOf(paint).lightfastness?.value),
   )

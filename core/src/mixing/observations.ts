@@ -1,5 +1,6 @@
 import { labD65, type LabD65 } from '../units'
-import { masstoneOf, mixOptics, washOf, type Optics } from './predict'
+import { masstoneOf, washOf, type Optics } from '../film/optics'
+import { mixOptics } from './mixOptics'
 
 /** What a real mixture looked like, dry, on white paper. */
 export interface Observation {

@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ciede2000 } from '../colour/ciede2000'
 import { REFERENCE_PIGMENTS } from '../pigments/reference'
-import { opticsOfPaint } from '../paints/optics/paintOptics'
+import { opticsOfPaint } from '../film/paintOptics'
 import type { LabD65 } from '../units'
 import { predictMixture, type MixturePart } from './predictMixture'
 

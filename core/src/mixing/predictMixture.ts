@@ -5,7 +5,8 @@ import type { Spectrum } from '../colour/bands'
 import { fail, ok, type Result } from '../result'
 import type { LabD65 } from '../units'
 import { correctionFor, correctedAt, type Observation } from './observations'
-import { loadAt, mixOptics, rampOf, reflectanceAt, transparencyOf, WASH_WATER, type Optics } from './predict'
+import { loadAt, rampOf, reflectanceAt, transparencyOf, WASH_WATER, type Optics } from '../film/optics'
+import { mixOptics } from './mixOptics'
 
 /** Optics that know how far to trust them, as `opticsOfPaint` gives them. */
 export type SharedOptics = Optics & { expectedError?: number }

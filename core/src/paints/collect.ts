@@ -2,7 +2,7 @@ import { added, type Change } from '../documents/diff'
 import type { Item } from '../documents/item'
 import { compareText } from './view'
 import type { Paint } from '../documents/paint'
-import type { PaintRow } from './importTable'
+import type { PaintRow } from './paintRow'
 
 /** Usual contents of a new item, ml, when nobody said (common practice, no source). */
 export const USUAL_MILLILITRES: Record<Item['kind'], number> = {

@@ -1,4 +1,5 @@
 import type { Price } from '../documents/fields'
+import type { Item } from '../documents/item'
 
 const SIGNS: Record<string, string> = { '€': 'EUR', '£': 'GBP', $: 'USD' }
 const MAXIMUM = 10_000_00
@@ -14,3 +15,9 @@ export function readPrice(text: string, currency = 'EUR'): Price | undefined {
 }
 
 export const writePrice = ({ minor, currency }: Price) => `${(minor / 100).toFixed(2)} ${currency}`
+
+/** Price of a millilitre in the smallest unit of its currency, by the first item whose price and size are known. */
+export function pricePerMillilitre(items: readonly Item[]): { minor: number; currency: string } | undefined {
+  const priced = items.find((i) => i.price && i.millilitres > 0)
+  return priced && { minor: priced.price!.minor / priced.millilitres, currency: priced.price!.currency }
+}

@@ -1,7 +1,7 @@
 import MiniSearch from 'minisearch'
 import type { Item, Remark, Supply } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import type { HueFamily } from '../colour/family'
+import type { HueFamily } from '../colour/wheel'
 import { parsePigmentCodes } from '../pigments/grammar'
 import { viewOfPaint } from './view'
 

@@ -1,11 +1,13 @@
-import { familyOf, tellingSwatch, type HueFamily } from '../colour/family'
+import { familyOf, tellingSwatch } from '../colour/family'
+import { middleOfFamily, WHEEL_OPENS_AT, type HueFamily } from '../colour/wheel'
 import { leanOf, type Lean } from '../colour/lean'
 import { hueStep, toLch } from '../colour/lch'
-import { labOfSwatch, type Paint } from '../documents/paint'
-import { masstoneOf, washOf } from '../mixing/predict'
+import { labOfSwatch } from '../film/swatch'
+import type { Paint } from '../documents/paint'
+import { masstoneOf, washOf } from '../film/optics'
 import { parsePigmentCode } from '../pigments/grammar'
 import type { LabD65 } from '../units'
-import { opticsOfPaint, referenceOf } from './optics/paintOptics'
+import { opticsOfPaint, referenceOf } from '../film/paintOptics'
 
 /** A paint with what follows from it, computed once per document. */
 export interface PaintView {
@@ -79,22 +81,12 @@ function familyOfCodes(codes: readonly string[]): HueFamily | undefined {
   return parsed?.ok ? BY_HUE_LETTER[parsed.value.hue] : undefined
 }
 
-/** The wheel is cut open between green and yellow: lemon first, then round through red and blue. */
-const WHEEL_STARTS_AT = 112
-const FAMILY_MIDDLE: Partial<Record<HueFamily, number>> = {
-  yellow: 88,
-  orange: 58,
-  red: 25,
-  violet: 325,
-  blue: 268,
-  green: 160,
-}
 const OFF_WHEEL: Partial<Record<HueFamily, number>> = { earth: 1000, neutral: 2000, white: 3000 }
 
 function wheelKey(family: HueFamily | undefined, telling: LabD65 | undefined): number {
   if (!family) return 9000
-  const { L, h } = telling ? toLch(telling) : { L: 50, h: FAMILY_MIDDLE[family] ?? 60 }
-  const along = (WHEEL_STARTS_AT - h + 720) % 360
+  const { L, h } = telling ? toLch(telling) : { L: 50, h: middleOfFamily(family) ?? 60 }
+  const along = (WHEEL_OPENS_AT - h + 720) % 360
   const off = OFF_WHEEL[family]
   return off === undefined ? along : off + (family === 'earth' ? along : 100 - L)
 }

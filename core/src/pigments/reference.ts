@@ -1,35 +1,22 @@
 import { WAVELENGTHS, type Spectrum } from '../colour/bands'
-import type { HueFamily } from '../colour/family'
+import type { HueFamily } from '../colour/wheel'
 import { labD65, type LabD65 } from '../units'
 import { parsePigmentCode } from './grammar'
+import type { PigmentRow, ShapeTerm } from './pigmentRow'
 import { HIDDEN_BY_A_CODE, PIGMENT_ROWS } from './pigments.generated'
+import {
+  GRANULATIONS,
+  STAININGS,
+  TINTING_STRENGTHS,
+  TRANSPARENCIES,
+  type AstmCategory,
+  type Granulation,
+  type Staining,
+  type TintingStrength,
+  type Transparency,
+} from './scales'
 
-/** A term of an absorption shape: an edge absorbs below `nm`; a band is a Gaussian; a floor is everywhere. */
-export type ShapeTerm =
-  readonly ['edge' | 'band', nm: number, width: number, height: number] | readonly ['floor', height: number]
 export type PigmentKind = 'organic' | 'inorganic' | 'earth' | 'natural' | 'dye' | 'effect'
-type Triple = readonly [L: number, a: number, b: number]
-/** A row as the generated table holds it. */
-export type PigmentRow = readonly [
-  code: string,
-  variant: string,
-  names: readonly string[],
-  ci: string,
-  chemistry: string,
-  family: string,
-  masstone: Triple,
-  wash: Triple,
-  shape: readonly ShapeTerm[],
-  transparency: number,
-  staining: number,
-  granulation: number,
-  astm: string,
-  strength: number,
-  pan: number,
-  cautions: readonly string[],
-  kind: string,
-]
-
 /** One pigment, or one variant of it, of the built-in reference. Figures are typical ones; see `basisOf`. */
 export interface ReferencePigment {
   /** `PB15:3`, or `PV19 rose` where one code covers several colours. Unique. */
@@ -47,12 +34,12 @@ export interface ReferencePigment {
   /** Typical at about 1 part paint to 6 parts water. */
   wash: LabD65
   shape: readonly ShapeTerm[]
-  transparency: 'transparent' | 'semi-transparent' | 'semi-opaque' | 'opaque'
-  staining: 'lifts clean' | 'lifts well' | 'stains a little' | 'stains strongly'
-  granulation: 'smooth' | 'slightly granulating' | 'granulating' | 'strongly granulating'
+  transparency: Transparency
+  staining: Staining
+  granulation: Granulation
   /** ASTM category I (best) to V. */
-  astm?: 'I' | 'II' | 'III' | 'IV' | 'V'
-  strength: 'weak' | 'moderate' | 'strong' | 'very strong'
+  astm?: AstmCategory
+  strength: TintingStrength
   inPan: string
   cautions: readonly string[]
   kind: PigmentKind
@@ -60,10 +47,6 @@ export interface ReferencePigment {
   hides?: string
 }
 
-const TRANSPARENCY = ['transparent', 'semi-transparent', 'semi-opaque', 'opaque'] as const
-const STAINING = ['lifts clean', 'lifts well', 'stains a little', 'stains strongly'] as const
-const GRANULATION = ['smooth', 'slightly granulating', 'granulating', 'strongly granulating'] as const
-const STRENGTH = ['weak', 'moderate', 'strong', 'very strong'] as const
 const IN_PAN: Record<number, string> = {
   1: 'rewets readily',
   2: 'rewets with a little patience',
@@ -102,11 +85,11 @@ function pigmentOf(row: PigmentRow): ReferencePigment {
     masstone: labD65(...masstone),
     wash: labD65(...wash),
     shape,
-    transparency: TRANSPARENCY[transparency]!,
-    staining: STAINING[staining]!,
-    granulation: GRANULATION[granulation]!,
-    ...(astm ? { astm: astm as 'I' } : {}),
-    strength: STRENGTH[strength - 1]!,
+    transparency: TRANSPARENCIES[transparency]!,
+    staining: STAININGS[staining]!,
+    granulation: GRANULATIONS[granulation]!,
+    ...(astm ? { astm: astm as AstmCategory } : {}),
+    strength: TINTING_STRENGTHS[strength - 1]!,
     inPan: IN_PAN[pan]!,
     cautions,
     kind: kind as PigmentKind,

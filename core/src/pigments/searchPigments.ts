@@ -1,5 +1,5 @@
 import { parsePigmentCode } from './grammar'
-import type { HueFamily } from '../colour/family'
+import type { HueFamily } from '../colour/wheel'
 import { REFERENCE_PIGMENTS, type PigmentKind, type ReferencePigment } from './reference'
 
 export interface PigmentFilter {

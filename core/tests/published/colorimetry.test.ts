@@ -3,16 +3,9 @@ import { differenceCiede2000 } from 'culori'
 import Color from 'colorjs.io'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import {
-  ciede2000,
-  colourDifference,
-  labD65,
-  labOfReflectance,
-  labOfXyz,
-  localMetric,
-  readSpectra,
-  WHITE_D65,
-} from '../../src'
+import { colourDifference, labD65, readSpectra } from '../../src'
+import { ciede2000, localMetric } from '../../src/colour/ciede2000'
+import { labOfReflectance, labOfXyz, WHITE_D65 } from '../../src/colour/tristimulus'
 
 const table = (name: string) =>
   readFileSync(new URL(name, import.meta.url), 'utf8')

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
-import { opticsOfPaint, pigmentByCode, predictMixture, toLch, type Lch } from '../../src'
+import { opticsOfPaint, pigmentByCode, predictMixture, toLch } from '../../src'
+import type { Lch } from '../../src/colour/lch'
 
 /** What painters know of mixtures, as order and direction only: common practice, no source. Reference pigments, no pair treated apart. */
 const paint = (what: string) => {

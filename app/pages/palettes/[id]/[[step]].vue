@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import { PALETTE_STEPS, stepOf } from '~/registry/steps'
 import { useCollection } from '~/stores/collection'
 
 definePageMeta({ key: 'palette' })
-const STEPS = ['choose', 'arrange', 'fill', 'key'] as const
 const route = useRoute()
 const router = useRouter()
 const collection = useCollection()
@@ -11,7 +11,7 @@ const palette = computed(() => {
   const p = collection.palette(route.params.id as string)
   return p?.removed ? undefined : p
 })
-const step = computed(() => STEPS.find((s) => s === route.params.step) ?? 'choose')
+const step = computed(() => stepOf(route.params.step).id)
 useHead({ title: () => `${palette.value?.name ?? 'Palette'} · Juxtachrome` })
 const place = computed(() => {
   const id = route.query.place
@@ -27,13 +27,13 @@ const go = (to: string) => router.push(`/palettes/${palette.value?.id}/${to}`)
       <PaletteTitle :palette="palette" />
       <nav aria-label="Steps" class="flex gap-1">
         <NuxtLink
-          v-for="(s, i) in STEPS"
-          :key="s"
-          class="btn btn-quiet capitalize"
-          :to="`/palettes/${palette.id}/${s}`"
-          :aria-current="s === step ? 'step' : undefined"
+          v-for="({ id, label }, i) in PALETTE_STEPS"
+          :key="id"
+          class="btn btn-quiet"
+          :to="`/palettes/${palette.id}/${id}`"
+          :aria-current="id === step ? 'step' : undefined"
           ><span class="hint">{{ i + 1 }}</span
-          ><span :class="s === step ? 'underline decoration-2 underline-offset-8' : ''">{{ s }}</span></NuxtLink
+          ><span :class="id === step ? 'here' : ''">{{ label }}</span></NuxtLink
         >
       </nav>
     </div>

@@ -3,8 +3,8 @@ import { X_WEIGHTS, Y_WEIGHTS, Z_WEIGHTS } from '../../colour/observer.generated
 import { WHITE_D65 } from '../../colour/tristimulus'
 import { localMetric } from '../../colour/ciede2000'
 import type { LabD65 } from '../../units'
-import { filmOver, PAPER, SURFACE } from '../film'
-import type { Optics } from '../predict'
+import { filmOver, PAPER, SURFACE } from '../../film/kubelkaMunk'
+import type { Optics } from '../../film/optics'
 
 /** Twelve of the 36 bands, for ranking many mixtures; whatever is shown is worked out with all 36. */
 export const NODES = [400, 430, 450, 470, 500, 530, 555, 580, 600, 620, 645, 690].map((nm) =>

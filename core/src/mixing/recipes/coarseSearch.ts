@@ -1,7 +1,7 @@
-import type { Optics } from '../predict'
+import type { Optics } from '../../film/optics'
 import { shortlist } from './shortlist'
 import { atFourLoads, atLoad, atNodes, coarseTarget, newNodeFilm, NODE_COUNT, type CoarseTarget } from './coarse'
-import type { RecipeTarget } from './findRecipes'
+import type { RecipeTarget } from './question'
 import { COARSE_TRIPLES, lowestTerms, ratiosNear, ratiosUpTo } from './grids'
 
 /** A mixture worth a closer look. */

@@ -2,60 +2,20 @@ import { ciede2000 } from '../../colour/ciede2000'
 import { fail, ok, type Result } from '../../result'
 import { toTheEnd } from '../../steps'
 import { labD65, type LabD65 } from '../../units'
-import { colourAt, loadAt, mixOptics, type Optics } from '../predict'
+import { colourAt, loadAt, type Optics } from '../../film/optics'
+import { mixOptics } from '../mixOptics'
 import { ratiosUpTo } from './grids'
 import { CoarseSearch, type Candidate } from './coarseSearch'
+import {
+  LOADS,
+  type FoundRecipe,
+  type RecipePaint,
+  type RecipeProgress,
+  type RecipeQuestion,
+  type Recipes,
+  type RecipeTarget,
+} from './question'
 
-/** A paint that a recipe may use. */
-export interface RecipePaint {
-  id: string
-  optics: Optics
-}
-
-/**
- * What is to be matched: one colour, at any of the dilutions; or a paint, whose masstone and wash
- * are matched together by the mixture's own masstone and wash.
- */
-export type RecipeTarget = { kind: 'colour'; lab: LabD65 } | { kind: 'paint'; masstone: LabD65; wash: LabD65 }
-
-export interface RecipeQuestion {
-  target: RecipeTarget
-  paints: readonly RecipePaint[]
-  /** Paints in a recipe at the most; 3 unless said. */
-  most?: 1 | 2 | 3
-  /** Largest number of parts of one paint, 1..8; 8 unless said. */
-  parts?: number
-  /** How many recipes to return; 12 unless said. */
-  count?: number
-}
-
-export interface FoundRecipe {
-  /** Paints and whole parts, most first. */
-  paints: { id: string; parts: number }[]
-  /** Parts of water to one of mixture; 0 is masstone. For a paint as target, of its wash. */
-  water: number
-  /** Load on the paper, 0..1. */
-  load: number
-  /** CIEDE2000 to the target; for a paint as target the root mean square of masstone and wash. */
-  difference: number
-  differences: { masstone?: number; wash?: number }
-  /** Colour of the recipe at its load. */
-  lab: LabD65
-}
-
-export interface Recipes {
-  best: FoundRecipe[]
-  tried: number
-}
-/** `done` of `of`, 0 upward, never falling. */
-export interface RecipeProgress {
-  done: number
-  of: number
-  best: FoundRecipe[]
-}
-
-/** Loads at which one colour is tried: full, half, a quarter, an eighth. */
-export const LOADS = [1, 0.5, 0.25, 0.125] as const
 /** So many of each kind are worked out in full for an answer on the way. */
 const FEW = 10
 /** Share of the work that pairs take, for the progress shown. */

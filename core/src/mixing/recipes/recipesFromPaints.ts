@@ -1,6 +1,8 @@
-import { opticsOfPaint, type OpticalPaint, type PaintOptics } from '../../paints/optics/paintOptics'
+import { cachedOptics } from '../../film/cachedOptics'
+import type { OpticalPaint } from '../../film/swatch'
 import { ok, type Result } from '../../result'
-import { searchRecipes, type RecipePaint, type RecipeProgress, type RecipeQuestion, type Recipes } from './findRecipes'
+import { searchRecipes } from './findRecipes'
+import type { RecipePaint, RecipeProgress, RecipeQuestion, Recipes } from './question'
 
 export interface PaintsQuestion extends Omit<RecipeQuestion, 'paints'> {
   paints: readonly { id: string; paint: OpticalPaint }[]
@@ -8,21 +10,6 @@ export interface PaintsQuestion extends Omit<RecipeQuestion, 'paints'> {
 export interface PaintRecipes extends Recipes {
   /** Paints that cannot take part, with the reason. */
   left: { id: string; message: string }[]
-}
-
-const fitted = new Map<string, Result<PaintOptics>>()
-const MOST_KEPT = 6000
-
-/** Optics by what they depend on, fitted once. */
-export function cachedOptics(paint: OpticalPaint): Result<PaintOptics> {
-  const { pigments, masstone, wash, transparency, effect, variants } = paint
-  const key = JSON.stringify([pigments, masstone, wash, transparency, effect, variants])
-  const known = fitted.get(key)
-  if (known) return known
-  if (fitted.size > MOST_KEPT) fitted.clear()
-  const optics = opticsOfPaint(paint)
-  fitted.set(key, optics)
-  return optics
 }
 
 /** `searchRecipes` over paints as they are recorded; those outside the model are left out and named. */

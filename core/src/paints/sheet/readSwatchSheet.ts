@@ -1,7 +1,7 @@
 import { decodeSrgb } from '../../colour/transfer'
 import { labOfXyz } from '../../colour/tristimulus'
 import { colourDifference } from '../../colour/difference'
-import { PAPER } from '../../mixing/film'
+import { PAPER } from '../../film/kubelkaMunk'
 import { fail, ok, type Result } from '../../result'
 import { toTheEnd } from '../../steps'
 import { labD65, type LabD65 } from '../../units'

@@ -1,0 +1,27 @@
+import { homeOf, isPlace, type Naming, type PlaceRef, type VesselRef } from '@juxtachrome/core/documents'
+import { useCollection } from '~/stores/collection'
+
+/** How paints, items, vessels and places are called in words: within one palette short, elsewhere with the palette. */
+export function useNaming(here?: () => string | undefined): Naming {
+  const collection = useCollection()
+
+  function place({ paletteId, placeId }: PlaceRef): string {
+    if (paletteId === here?.()) return placeId
+    return `${placeId} of ${collection.palette(paletteId)?.name ?? 'a palette no longer here'}`
+  }
+  function vessel(ref: VesselRef): string {
+    if (isPlace(ref)) return place(ref)
+    const { at } = collection.ledger.vessel(ref.vesselId)
+    if (at) return place(at)
+    const home = homeOf(ref.vesselId)
+    if (home) return `the pan of ${place(home)}`
+    const label = collection.pan(ref.vesselId)?.label
+    return label ? `the pan “${label}”` : 'a loose pan'
+  }
+  return {
+    paint: (paintId) => collection.paint(paintId)?.name ?? 'a paint no longer listed',
+    item: (itemId) => `a ${collection.item(itemId)?.kind ?? 'tube no longer listed'}`,
+    vessel,
+    place,
+  }
+}

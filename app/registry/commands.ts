@@ -1,0 +1,72 @@
+import type { Palette } from '@juxtachrome/core/documents'
+import { PALETTE_STEPS } from './steps'
+
+/** Something that can be called by name and, with `keys`, by a shortcut. */
+export interface AppCommand {
+  name: string
+  /** `Ctrl Z`, `A`, or one key after another: `G T`. */
+  keys?: string
+  /** Works while something is typed or a dialog is open, too. */
+  always?: boolean
+  run(): unknown
+}
+
+/** What commands act on. */
+export interface CommandContext {
+  go(to: string): unknown
+  undoLabel?: string
+  redoLabel?: string
+  undo(): void
+  redo(): void
+  exportAll(): void
+  focusSearch(): void
+  showCommands(): void
+  showShortcuts(): void
+  preferences: { dark: boolean; theme: string; ground: string; mirrored: boolean }
+  palettes: readonly Palette[]
+}
+
+const PLACES: readonly [name: string, to: string, keys?: string][] = [
+  ['Go to Today', '/', 'G T'],
+  ['Go to Paints', '/paints', 'G P'],
+  ['Go to Pigments', '/pigments', 'G I'],
+  ['Go to the mixing bench', '/bench', 'G B'],
+  ['Find a recipe', '/bench?view=recipe'],
+  ['Read a photographed sheet of swatches', '/swatches'],
+  ['Read a file of spectra', '/swatches?from=spectra'],
+  ['Compare what lies on the strip', '/compare'],
+  ['Go to Palettes', '/palettes', 'G L'],
+  ['Go to Data', '/data', 'G D'],
+  ['Add a paint', '/paints?add=1', 'A'],
+  ['Import a table of paints', '/import'],
+  ['Make a palette', '/palettes?new=1'],
+]
+
+/** Every command there is, as things stand. */
+export function appCommands(context: CommandContext): AppCommand[] {
+  const { preferences, undoLabel, redoLabel } = context
+  return [
+    { name: 'Commands by name', keys: 'Ctrl K', always: true, run: () => context.showCommands() },
+    { name: 'Search', keys: '/', run: () => context.focusSearch() },
+    ...PLACES.map(([name, to, keys]) => ({ name, keys, run: () => context.go(to) })),
+    { name: 'Export everything', run: () => context.exportAll() },
+    ...(undoLabel ? [{ name: `Undo: ${undoLabel}`, keys: 'Ctrl Z', run: () => context.undo() }] : []),
+    ...(redoLabel ? [{ name: `Redo: ${redoLabel}`, keys: 'Ctrl Shift Z', run: () => context.redo() }] : []),
+    {
+      name: preferences.dark ? 'Use the light theme' : 'Use the dark theme',
+      run: () => (preferences.theme = preferences.dark ? 'light' : 'dark'),
+    },
+    {
+      name: preferences.ground === 'paper' ? 'Put swatches on neutral grey' : 'Put swatches on paper white',
+      run: () => (preferences.ground = preferences.ground === 'paper' ? 'grey' : 'paper'),
+    },
+    { name: 'Mirror drawer and verdict', run: () => (preferences.mirrored = !preferences.mirrored) },
+    { name: 'Show the keyboard shortcuts', keys: '?', run: () => context.showShortcuts() },
+    ...context.palettes.flatMap((p) =>
+      PALETTE_STEPS.map(({ id, label }) => ({
+        name: `${p.name}: ${label.toLowerCase()}`,
+        run: () => context.go(`/palettes/${p.id}/${id}`),
+      })),
+    ),
+  ]
+}

@@ -1,0 +1,33 @@
+import Dexie from 'dexie'
+import { fail, type Result } from '@juxtachrome/core/result'
+
+export const NEWER_DATABASE = fail(
+  'newer-database',
+  'This collection was last opened by a newer Juxtachrome. Reload to get the newer one; nothing was changed.',
+)
+
+/** Why the database refused, in words for the person. */
+export function problemOf(error: unknown): Result<never> {
+  const name = error instanceof Error ? error.name : ''
+  const inner = error instanceof Dexie.DexieError ? (error.inner as Error | undefined)?.name : ''
+  if (name === 'QuotaExceededError' || inner === 'QuotaExceededError')
+    return fail(
+      'disk-full',
+      'The disk or the browser’s share of it is full, so this is not saved. Export the collection or free some space, then try again.',
+    )
+  if (name === 'VersionError') return NEWER_DATABASE
+  if (name === 'DatabaseClosedError')
+    return fail(
+      'closed',
+      'The browser closed the database, so this is not saved. Export what you see here, then reload.',
+    )
+  if (name === 'MissingAPIError' || name === 'InvalidStateError' || name === 'SecurityError')
+    return fail(
+      'no-database',
+      'This browser window does not allow a database (a private window, perhaps). Nothing can be kept here.',
+    )
+  return fail(
+    'storage-failed',
+    `The browser could not keep this: ${error instanceof Error ? error.message : String(error)}`,
+  )
+}

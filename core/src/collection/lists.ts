@@ -1,0 +1,36 @@
+import type { Item } from '../documents/item'
+import type { DocumentOf, EditableKind } from '../documents/kinds'
+import type { LeftoverRow } from '../documents/leftoverRow'
+import type { Paint } from '../documents/paint'
+import type { Palette } from '../documents/palette'
+import type { Pan } from '../documents/pan'
+import type { Recipe } from '../documents/recipe'
+import { byKinds } from './caches'
+import type { Collection } from './collection'
+
+/** Documents that were not removed, in the database's own order, so that undo and a reload leave every list as it was. */
+function present<K extends EditableKind>(collection: Collection, kind: K): DocumentOf<K>[] {
+  const all = [...collection.table(kind).values()].filter((d) => !('removed' in d && d.removed))
+  return all.sort((p, q) => (p.id < q.id ? -1 : 1))
+}
+const byName = <T extends { name: string }>(list: T[]): T[] => list.sort((p, q) => p.name.localeCompare(q.name))
+
+export const paintsIn = byKinds(['paints'], (c): readonly Paint[] => present(c, 'paints'))
+export const itemsIn = byKinds(['items'], (c): readonly Item[] => present(c, 'items'))
+export const palettesIn = byKinds(['palettes'], (c): readonly Palette[] => byName(present(c, 'palettes')))
+export const pansIn = byKinds(['pans'], (c): readonly Pan[] => present(c, 'pans'))
+export const recipesIn = byKinds(['recipes'], (c): readonly Recipe[] => byName(present(c, 'recipes')))
+export const leftoversIn = byKinds(['leftovers'], (c): readonly LeftoverRow[] =>
+  present(c, 'leftovers').sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line),
+)
+
+/** Items by the paint they hold. */
+export const itemsByPaint = byKinds(['items'], (c): ReadonlyMap<string, readonly Item[]> => {
+  const byPaint = new Map<string, Item[]>()
+  for (const item of itemsIn(c)) {
+    const list = byPaint.get(item.paintId)
+    if (list) list.push(item)
+    else byPaint.set(item.paintId, [item])
+  }
+  return byPaint
+})

@@ -1,0 +1,12 @@
+/** Spectra, colorimetry, difference, hue, lean. What is shared of it, by name. */
+export { WAVELENGTHS } from './bands'
+export { ciede2000, localMetric } from './ciede2000'
+export { colourDifference, differenceInWords } from './difference'
+export { type Lch, toLch } from './lch'
+export { leanInWords, leanOf } from './lean'
+export { parseColour } from './parseColour'
+export { washRamp } from './ramp'
+export { fromHex, toScreen } from './srgb'
+export { decodeSrgb, encodeSrgb } from './transfer'
+export { labOfReflectance, labOfXyz, WHITE_D65 } from './tristimulus'
+export { HUE_FAMILIES } from './wheel'

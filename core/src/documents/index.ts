@@ -1,0 +1,25 @@
+/** Records: schema, version, migration; one file a kind. What is shared of it, by name. */
+export { added, applyToDocument, type Change, type Diff, removed, same, updated } from './diff'
+export { type ColumnField, type Field, ITEM_FIELDS, PAINT_FIELDS, paintField, type PaintFieldKey } from './fieldTable'
+export { Day, isDay, Name, text } from './fields'
+export { Item, ITEM_KINDS, REMARKS, SUPPLIES } from './item'
+export { Event, eventInWords, eventLine, type FillEvent } from './journal/event'
+export type { Naming } from './journal/eventKind'
+export { type CorrectionEntry, JournalEntry } from './journal/journalEntry'
+export { homeOf, isPlace, ownVesselOf, PlaceRef, samePlace, VesselRef } from './journal/vessel'
+export {
+  type DocumentOf,
+  type Documents,
+  type EditableKind,
+  KIND_NAMES,
+  type KindName,
+  KINDS,
+  noDocuments,
+} from './kinds'
+export { LeftoverRow } from './leftoverRow'
+export { loadDocument } from './load'
+export { Paint, Swatch, SWATCH_KINDS, type SwatchKind } from './paint'
+export { Holder, Palette, Place, PlacePlan, PlaceShape } from './palette'
+export { Pan, type PanSize } from './pan'
+export { planAt, plannedPaints } from './plan'
+export { type PaintParts, Recipe } from './recipe'

@@ -1,0 +1,34 @@
+import { z } from 'zod'
+import type { EventKind, Naming } from './eventKind'
+import { clean } from './events/clean'
+import { dry } from './events/dry'
+import { exchange } from './events/exchange'
+import { fill } from './events/fill'
+import { measure } from './events/measure'
+import { put } from './events/put'
+import { takeOut } from './events/takeOut'
+
+/** What happened; each on a calendar day. A new kind is a file in events/ and a line here. */
+export const Event = z.discriminatedUnion('kind', [
+  fill.schema,
+  dry.schema,
+  clean.schema,
+  exchange.schema,
+  put.schema,
+  takeOut.schema,
+  measure.schema,
+])
+export type Event = z.infer<typeof Event>
+export type EventName = Event['kind']
+export type FillEvent = Extract<Event, { kind: 'fill' }>
+
+export const EVENT_KINDS = { fill, dry, clean, exchange, put, takeOut, measure } as const
+
+/** The kind of an event, for callers that treat all alike. */
+export const kindOfEvent = (event: Event): EventKind<z.ZodType<Event>> =>
+  EVENT_KINDS[event.kind] as unknown as EventKind<z.ZodType<Event>>
+
+/** What a person did, in the past. */
+export const eventInWords = (event: Event, name: Naming): string => kindOfEvent(event).words(event, name)
+/** A line of the journal below its day. */
+export const eventLine = (event: Event, name: Naming): string => kindOfEvent(event).line(event, name)

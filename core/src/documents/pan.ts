@@ -1,0 +1,17 @@
+import { z } from 'zod'
+import { Id, text } from './fields'
+
+export const PAN_SIZES = ['half pan', 'full pan'] as const
+export type PanSize = (typeof PAN_SIZES)[number]
+
+/** A pan that came with no box: it can lie in any place of its size. Pans that came with a box need no record. */
+export const Pan = z.looseObject({
+  id: Id,
+  v: z.literal(1),
+  size: z.enum(PAN_SIZES),
+  /** What is written on its underside. */
+  label: text(60),
+  note: text(500).optional(),
+  removed: z.boolean().optional(),
+})
+export type Pan = z.infer<typeof Pan>

@@ -1,0 +1,6 @@
+/** Filling, drying, and the records of both. What is shared of it, by name. */
+export { exchangesToPlan } from './carryOut'
+export { doubtFilling } from './doubts'
+export { dryingDays, usualFilling } from './drying'
+export { correctEvent, recordEvent } from './entries'
+export { fillOrder, isUsable, itemsToFillFrom, usualFillings } from './fillOrder'

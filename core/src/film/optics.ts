@@ -1,0 +1,54 @@
+import type { Spectrum } from '../colour/bands'
+import { labOfReflectance } from '../colour/tristimulus'
+import type { Transparency } from '../pigments/scales'
+import type { LabD65 } from '../units'
+import { BLACK_LINE, filmOnPaper, filmOver, insideOf, outsideOf } from './kubelkaMunk'
+
+/** What a paint does to light, per unit load; load 1 is its masstone. */
+export interface Optics {
+  /** Absorption, 36 bands, 0 upward. */
+  K: Spectrum
+  /** Scattering, 36 bands, 0 upward. */
+  S: Spectrum
+  /** Load at which its wash lies, 0..1. */
+  washLoad: number
+}
+
+/** Water to one part of paint at which a wash is painted out, by drops. */
+export const WASH_WATER = 6
+/** How much a part of water thins a paint, from the load of its wash. */
+export const thinningOf = (washLoad: number) => (1 / washLoad - 1) / WASH_WATER
+
+/** Load on the paper when a mixture is thinned with `water` parts to one of paint, 0 upward: 1 without water, its wash at 6. */
+export const loadAt = ({ washLoad }: Pick<Optics, 'washLoad'>, water: number): number =>
+  1 / (1 + Math.max(0, water) * thinningOf(washLoad))
+
+/** Measured reflectance of a paint or mixture on white paper, 36 bands, 0..1. */
+export const reflectanceAt = ({ K, S }: Pick<Optics, 'K' | 'S'>, load: number): Spectrum => filmOnPaper(K, S, load)
+
+/** Colour of a paint or mixture on white paper at a load. */
+export const colourAt = (optics: Pick<Optics, 'K' | 'S'>, load: number): LabD65 =>
+  labOfReflectance(reflectanceAt(optics, load))
+
+/** Colour at masstone and thinned to a wash. */
+export const masstoneOf = (optics: Optics) => colourAt(optics, 1)
+export const washOf = (optics: Optics) => colourAt(optics, optics.washLoad)
+
+/** Colour over a black line, at masstone: what the paint covers. */
+export function overBlack({ K, S }: Pick<Optics, 'K' | 'S'>, load = 1): LabD65 {
+  return labOfReflectance(Float64Array.from(K, (k, i) => outsideOf(filmOver(k, S[i]!, load, insideOf(BLACK_LINE)))))
+}
+
+/** Colours from masstone to nearly bare paper, with the water of each; what a swatch is drawn from. */
+export function rampOf(
+  optics: Optics,
+  waters: readonly number[] = [0, 0.5, 1, 2, 4, 6, 10, 18],
+): { water: number; lab: LabD65 }[] {
+  return waters.map((water) => ({ water, lab: colourAt(optics, loadAt(optics, water)) }))
+}
+
+/** How well a film covers, by its scattering at 550 nm and masstone (judgement; the classes of the reference, borders half way). */
+export function transparencyOf({ S }: Pick<Optics, 'S'>): Transparency {
+  const s = S[17]!
+  return s < 0.07 ? 'transparent' : s < 0.2 ? 'semi-transparent' : s < 0.56 ? 'semi-opaque' : 'opaque'
+}

@@ -1,0 +1,149 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import type { Swatch } from '../documents/paint'
+import { colourAt, masstoneOf, reflectanceAt, washOf, type Optics } from './optics'
+import { colourDifference } from '../colour/difference'
+import { REFERENCE_PIGMENTS } from '../pigments/reference'
+import { labD65 } from '../units'
+import { gaussian } from '../paints/colourReader'
+import { opticsOfPaint, SOURCE_SD } from './paintOptics'
+import { referenceFilm } from './referenceFilm'
+
+const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
+const swatch = (lab: { L: number; a: number; b: number }, source: Swatch['source']): Swatch => ({
+  L: Math.min(100, Math.max(0, lab.L)),
+  a: lab.a,
+  b: lab.b,
+  source,
+})
+const fitted = (paint: Parameters<typeof opticsOfPaint>[0]) => {
+  const r = opticsOfPaint(paint)
+  if (!r.ok) throw new Error(r.error.message)
+  return r.value
+}
+
+describe('the optics of a paint', () => {
+  it('every reference pigment has one film for its masstone and its wash, within 3', () => {
+    for (const p of USABLE) {
+      const film = referenceFilm(p)
+      expect(colourDifference(masstoneOf(film), p.masstone), p.id).toBeLessThan(3)
+      expect(colourDifference(washOf(film), p.wash), p.id).toBeLessThan(3)
+    }
+  })
+
+  it.each(['reader', 'photo', 'typed'] as const)(
+    'a paint read by %s is reproduced within the tolerance of its source',
+    (source) => {
+      const gauss = gaussian(7)
+      const noise = source === 'reader' ? 0.15 : SOURCE_SD[source] / 3
+      for (const p of USABLE.filter((_, i) => i % 7 === 0)) {
+        // a real film, somewhat unlike the reference: stronger, and seen with noise
+        const film = referenceFilm(p)
+        const real: Optics = {
+          K: film.K.map((k, i) => k * 1.25 * Math.exp(0.15 * Math.sin(i / 5))),
+          S: film.S,
+          washLoad: Math.min(1, film.washLoad * 1.2),
+        }
+        const noisy = (lab: { L: number; a: number; b: number }) =>
+          swatch({ L: lab.L + gauss() * noise, a: lab.a + gauss() * noise, b: lab.b + gauss() * noise }, source)
+        const own = fitted({
+          pigments: [p.code],
+          masstone: noisy(masstoneOf(real)),
+          wash: noisy(washOf(real)),
+          ...(p.variant ? { variants: { [p.code]: p.variant } } : {}),
+        })
+        expect(own.doubt, p.id).toBeUndefined()
+        expect(Math.max(own.residual.masstone!, own.residual.wash!), p.id).toBeLessThan(SOURCE_SD[source])
+      }
+    },
+  )
+
+  it('measured spectra are met band by band', () => {
+    const film = referenceFilm(USABLE[100]!)
+    const spectrum = (load: number) => [...reflectanceAt(film, load)]
+    const both = fitted({
+      pigments: [],
+      masstone: { ...swatch(masstoneOf(film), 'reader'), spectrum: spectrum(1) },
+      wash: { ...swatch(washOf(film), 'reader'), spectrum: spectrum(film.washLoad) },
+    })
+    expect(both.basis).toBe('spectra')
+    expect(Math.max(both.residual.masstone!, both.residual.wash!)).toBeLessThan(0.7)
+    expect(colourDifference(colourAt(both, 0.4), colourAt(film, 0.4))).toBeLessThan(2)
+  })
+
+  it('says what it cannot do', () => {
+    const code = (paint: Parameters<typeof opticsOfPaint>[0]) => {
+      const r = opticsOfPaint(paint)
+      return r.ok ? 'ok' : r.error.code
+    }
+    expect(code({ pigments: [] })).toBe('nothing-known')
+    expect(code({ pigments: ['PB999'] })).toBe('nothing-known')
+    expect(code({ pigments: ['PB29'], effect: 'pearlescent' })).toBe('outside-the-model')
+    expect(code({ pigments: ['PW20', 'PW6'] })).toBe('outside-the-model')
+    expect(
+      code({
+        pigments: ['PB29'],
+        masstone: swatch(labD65(62, 3, -40), 'typed'),
+        wash: swatch(labD65(27, 18, -54), 'typed'),
+      }),
+    ).toBe('masstone-lighter-than-wash')
+    expect(code({ pigments: [], masstone: { ...swatch(labD65(50, 0, 0), 'reader'), spectrum: [0.5] } })).toBe(
+      'bad-spectrum',
+    )
+  })
+
+  it('says when no film could have both swatches', () => {
+    const odd = fitted({
+      pigments: ['PB29'],
+      masstone: swatch(labD65(50, -40, 50), 'reader'),
+      wash: swatch(labD65(60, 60, -20), 'reader'),
+    })
+    expect(odd.doubt).toContain('No film of paint')
+  })
+
+  it('takes the variant that the artist names, else the nearest, and says what it assumed', () => {
+    expect(fitted({ pigments: ['PV19'], masstone: swatch(labD65(28, 40, -8), 'typed') }).pigments).toEqual([
+      'PV19 violet',
+    ])
+    expect(
+      fitted({ pigments: ['PV19'], variants: { PV19: 'red' }, masstone: swatch(labD65(28, 40, -8), 'typed') }).pigments,
+    ).toEqual(['PV19 red'])
+    expect(
+      fitted({
+        pigments: [],
+        masstone: swatch(labD65(27, 17, -52), 'typed'),
+        wash: swatch(labD65(63, 1, -38), 'typed'),
+      }),
+    ).toMatchObject({ assumedLike: true, pigments: ['PB29'] })
+    expect(fitted({ pigments: ['PB29'] }).basis).toBe('reference')
+  })
+
+  it('any pair of swatches gives finite, sound optics or a reason', () => {
+    const lab = fc.record({
+      L: fc.double({ min: 0, max: 100, noNaN: true }),
+      a: fc.double({ min: -128, max: 128, noNaN: true }),
+      b: fc.double({ min: -128, max: 128, noNaN: true }),
+    })
+    fc.assert(
+      fc.property(
+        fc.option(lab, { nil: undefined }),
+        fc.option(lab, { nil: undefined }),
+        fc.subarray(['PB29', 'PY3', 'PV19', 'PW6', 'PBk9'], { maxLength: 3 }),
+        (m, w, pigments) => {
+          const r = opticsOfPaint({
+            pigments,
+            ...(m ? { masstone: swatch(m, 'typed') } : {}),
+            ...(w ? { wash: swatch(w, 'typed') } : {}),
+          })
+          if (!r.ok) {
+            expect(r.error.message.length).toBeGreaterThan(10)
+            return
+          }
+          expect([...r.value.K, ...r.value.S].every((v) => Number.isFinite(v) && v >= 0)).toBe(true)
+          expect(r.value.washLoad > 0 && r.value.washLoad <= 1).toBe(true)
+        },
+      ),
+      { numRuns: 40 },
+    )
+  }, 30_000)
+})

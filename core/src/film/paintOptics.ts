@@ -1,0 +1,172 @@
+import { colourDifference } from '../colour/difference'
+import type { Optics } from './optics'
+import { labOfSwatch, type OpticalPaint, type OpticalSwatch, type SwatchSource } from './swatch'
+import { pigmentByCode, pigmentVariants, REFERENCE_PIGMENTS, type ReferencePigment } from '../pigments/reference'
+import { fail, ok, type Result } from '../result'
+import { problemOfSwatchPair } from './swatchPair'
+import type { FilmModel } from './fitModel'
+import { fitFilm, meets, type Fitted, type Target, type Targets } from './fit'
+import { referenceFilm, SCATTERING, WASH_LOAD, WASH_SD } from './referenceFilm'
+import { filmFromSpectra } from './spectral'
+
+/** Trust in a swatch by where its colour comes from, one standard deviation in CIEDE2000 (judgement). */
+export const SOURCE_SD: Record<SwatchSource, number> = {
+  reader: 0.7,
+  spectrum: 0.7,
+  photo: 2,
+  typed: 3,
+  picked: 3,
+  memory: 5,
+}
+
+/** What the optics of a paint are known from: what was looked at, or only its codes. */
+export type OpticsBasis = 'spectra' | 'both swatches' | 'masstone only' | 'wash only' | 'reference'
+
+export interface PaintOptics extends Optics {
+  basis: OpticsBasis
+  /** Reference pigments whose absorption it starts from; `assumedLike` when the paint names none we know. */
+  pigments: readonly string[]
+  assumedLike?: boolean
+  /** Median error to be expected of a mixture with it, CIEDE2000. */
+  expectedError: number
+  /** CIEDE2000 between each recorded swatch and the film found. */
+  residual: { masstone?: number; wash?: number }
+  /** Set when no film explains both swatches: one of them is likely mistaken. */
+  doubt?: string
+}
+
+/**
+ * Absorption and scattering of a paint, from its swatches where there are any, starting from the
+ * absorption of its pigments; from the pigments' reference alone where there are none.
+ *
+ * Errors: `outside-the-model` (fluorescent, pearlescent, interference, metallic), `nothing-known`
+ * (no swatch, no pigment of the reference), `masstone-lighter-than-wash`, `bad-spectrum`.
+ */
+export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
+  const pigments = referenceOf(paint)
+  if (paint.effect || pigments.some((p) => p.kind === 'effect'))
+    return fail(
+      'outside-the-model',
+      `${paint.effect ?? 'Pearl, mica or metal'}: such paint sends light back in ways this model does not hold; it is kept out of predictions.`,
+    )
+  const { masstone, wash } = paint
+  if (!masstone && !wash && pigments.length === 0)
+    return fail('nothing-known', 'No swatch and no pigment code of the reference: paint out a swatch first.')
+  const exchanged = problemOfSwatchPair(masstone, wash)
+  if (exchanged) return fail('masstone-lighter-than-wash', exchanged, 'masstone')
+  const starts = pigments.length ? pigments : [nearestReference(paint)]
+  const films = starts.map(referenceFilm)
+  const names = { pigments: starts.map((p) => p.id), ...(pigments.length ? {} : { assumedLike: true }) }
+  if (masstone?.spectrum ?? wash?.spectrum) {
+    const spectral = filmFromSpectra(masstone?.spectrum, wash?.spectrum, scatteringOf(paint, films))
+    return spectral.ok
+      ? ok({ ...spectral.value, basis: 'spectra', expectedError: EXPECTED.spectra, ...names })
+      : spectral
+  }
+  if (!masstone && !wash)
+    return ok({ ...together(films), basis: 'reference', expectedError: EXPECTED.reference, ...names, residual: {} })
+  const targets = targetsOf(paint)
+  const fitted = fitFilm(modelOf(paint, films, pigments.length > 0), targets)
+  const basis = masstone && wash ? 'both swatches' : masstone ? 'masstone only' : 'wash only'
+  const { K, S, washLoad, residual } = fitted
+  return ok({
+    K,
+    S,
+    washLoad,
+    residual,
+    basis,
+    expectedError: expectedOf(basis, targets, pigments.length > 0),
+    ...names,
+    ...(meets(fitted, targets) ? {} : doubtOf(fitted)),
+  })
+}
+
+/** Median error of mixtures without noise in the swatches; each unit of noise adds SLOPE (simulated; see docs/accuracy.md). */
+const EXPECTED = { spectra: 1.5, 'both swatches': 1.7, 'masstone only': 4.2, 'wash only': 4.2, reference: 6.3 }
+const SLOPE = 0.4
+const UNKNOWN_PIGMENT = 1.4
+function expectedOf(
+  basis: 'both swatches' | 'masstone only' | 'wash only',
+  { masstone, wash }: Targets,
+  known: boolean,
+): number {
+  const sd = Math.max(masstone?.sd ?? 0, wash?.sd ?? 0)
+  return EXPECTED[basis] + SLOPE * sd + (known ? 0 : UNKNOWN_PIGMENT)
+}
+
+/** The reference pigments of a paint's codes; where a code has variants, the artist's choice or the nearest swatch. */
+export function referenceOf(
+  paint: Pick<OpticalPaint, 'pigments' | 'masstone' | 'wash' | 'variants'>,
+): ReferencePigment[] {
+  return paint.pigments.flatMap((code) => {
+    const variants = pigmentVariants(code)
+    if (variants.length < 2) return pigmentByCode(code) ?? []
+    const chosen = variants.find((p) => p.variant === paint.variants?.[code])
+    return chosen ?? (paint.pigments.length === 1 ? nearestOf(variants, paint) : variants[0]!)
+  })
+}
+
+function nearestOf(
+  list: readonly ReferencePigment[],
+  { masstone, wash }: Pick<OpticalPaint, 'masstone' | 'wash'>,
+): ReferencePigment {
+  const off = (p: ReferencePigment) =>
+    (masstone ? colourDifference(labOfSwatch(masstone), p.masstone) : 0) +
+    (wash ? colourDifference(labOfSwatch(wash), p.wash) : 0)
+  return list.reduce((nearest, next) => (off(next) < off(nearest) - 1e-9 ? next : nearest))
+}
+const nearestReference = (paint: OpticalPaint) =>
+  nearestOf(
+    REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye'),
+    paint,
+  )
+
+function targetsOf({ masstone, wash }: OpticalPaint): Targets {
+  const target = (s: OpticalSwatch): Target => ({
+    lab: labOfSwatch(s),
+    sd: s.sd ? Math.max(s.sd, 0.3) : SOURCE_SD[s.source],
+    tolerance: SOURCE_SD[s.source],
+  })
+  return { ...(masstone ? { masstone: target(masstone) } : {}), ...(wash ? { wash: target(wash) } : {}) }
+}
+
+function scatteringOf(paint: OpticalPaint, films: readonly Fitted[]): number {
+  if (paint.transparency && paint.masstone && paint.masstone.L < 90) return SCATTERING[paint.transparency]
+  return films.reduce((sum, { S }) => sum + S[17]!, 0) / films.length
+}
+
+/** A single pigment is about as strong as its reference; in a mixed paint the shares are open. */
+function modelOf(paint: OpticalPaint, films: readonly Fitted[], known: boolean): FilmModel {
+  const strengths =
+    films.length === 1
+      ? [{ middle: 0, sd: Math.log(known ? 1.8 : 4) }]
+      : films.map(() => ({ middle: -Math.log(films.length), sd: Math.log(3) }))
+  const usual = films.reduce((sum, { washLoad }) => sum + Math.log(washLoad), 0) / films.length
+  return {
+    shapes: films.map(({ K }) => K),
+    strengths,
+    scattering: scatteringOf(paint, films),
+    freedom: known ? 1 : 2.5,
+    washLoad: { middle: Math.sqrt(Math.exp(usual) * WASH_LOAD), sd: WASH_SD },
+  }
+}
+
+/** Equal shares of several pigments. */
+function together(films: readonly Fitted[]): Optics {
+  const mean = (pick: (f: Fitted) => Float64Array) =>
+    Float64Array.from(pick(films[0]!), (_, i) => films.reduce((sum, f) => sum + pick(f)[i]!, 0) / films.length)
+  return {
+    K: mean((f) => f.K),
+    S: mean((f) => f.S),
+    washLoad: films.reduce((sum, f) => sum + f.washLoad, 0) / films.length,
+  }
+}
+
+function doubtOf({ residual }: Fitted): { doubt: string } {
+  const { masstone = 0, wash = 0 } = residual
+  const [worst, by] = masstone > wash ? ['masstone', masstone] : ['wash', wash]
+  const nearest = `the nearest misses the ${worst} by ${by.toFixed(1)}`
+  return {
+    doubt: `No film of paint has this masstone and this wash together: ${nearest}. One of the two is likely mistaken.`,
+  }
+}

@@ -1,0 +1,156 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { HOLDERS } from '../arranging/holders'
+import type { Contents } from '../collection/contents'
+import { readCollection, writeCollection } from './collectionFile'
+import { noDocuments, type Documents } from '../documents/kinds'
+import type { Palette } from '../documents/palette'
+import type { Result } from '../result'
+
+function read(text: string): Result<Contents> {
+  const running = readCollection(text)
+  for (;;) {
+    const step = running.next()
+    if (step.done) return step.value
+  }
+}
+const code = (text: string) => {
+  const r = read(text)
+  return r.ok ? 'ok' : r.error.code
+}
+const WRITTEN = '2026-09-01T08:00:00.000Z'
+
+const id = fc.string({ unit: fc.constantFrom(...'abcdef0123'), minLength: 8, maxLength: 12 })
+const name = fc
+  .string({ minLength: 1, maxLength: 30 })
+  .map((s) => s.trim())
+  .filter((s) => s.length > 0)
+const paints = fc.uniqueArray(
+  fc.record({
+    id,
+    v: fc.constant(1 as const),
+    maker: fc.string({ maxLength: 20 }),
+    name,
+    pigments: fc.subarray(['PB29', 'PV19', 'PBr7']),
+    masstone: fc.option(
+      fc.record({
+        L: fc.double({ min: 0, max: 100, noNaN: true }),
+        a: fc.integer({ min: -128, max: 128 }),
+        b: fc.integer({ min: -128, max: 128 }),
+        source: fc.constant('typed' as const),
+      }),
+      { nil: undefined },
+    ),
+    unknownField: fc
+      .jsonValue({ maxDepth: 2 })
+      .filter((v) => !JSON.stringify(v).includes('proto') && !JSON.stringify(v).includes('-0')),
+  }),
+  { selector: (p) => p.id, maxLength: 6 },
+)
+const recipes = fc.uniqueArray(
+  fc.record({
+    id,
+    v: fc.constant(1 as const),
+    name,
+    water: fc.double({ min: 0, max: 40, noNaN: true }),
+    paints: fc.array(fc.record({ paintId: id, parts: fc.integer({ min: 1, max: 99 }) }), {
+      minLength: 1,
+      maxLength: 5,
+    }),
+    masstone: fc.option(
+      fc.record({
+        L: fc.integer({ min: 0, max: 100 }),
+        a: fc.constant(3),
+        b: fc.constant(-3),
+        source: fc.constant('spectrum' as const),
+        spectrum: fc.array(
+          fc.integer({ min: 0, max: 100 }).map((r) => r / 100),
+          { minLength: 36, maxLength: 36 },
+        ),
+      }),
+      { nil: undefined },
+    ),
+  }),
+  { selector: (r) => r.id, maxLength: 3 },
+)
+const palettes = fc.uniqueArray(
+  fc.record({
+    id,
+    v: fc.constant(1 as const),
+    name,
+    use: fc.constantFrom('travel' as const, 'studio' as const),
+    purpose: fc.string({ maxLength: 20 }),
+    holder: fc.constantFrom(...HOLDERS),
+    plan: fc.constantFrom<Palette['plan']>(
+      {},
+      { A1: { paintId: 'p', locked: true }, A2: { reserved: 'a darker brown' } },
+    ),
+  }),
+  { selector: (p) => p.id, maxLength: 3 },
+)
+
+describe('the collection file', () => {
+  it('reads back exactly what was written, unknown fields and all', () => {
+    fc.assert(
+      fc.property(paints, palettes, recipes, (p, q, r) => {
+        const documents: Documents = { ...noDocuments(), paints: p as Documents['paints'], palettes: q, recipes: r }
+        const text = writeCollection({ documents, unreadable: [] }, WRITTEN)
+        const back = read(text)
+        if (!back.ok) throw new Error(back.error.message)
+        expect(writeCollection(back.value, WRITTEN)).toBe(text)
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('carries along what it cannot read', () => {
+    const raw = { id: 'x', v: 99, secret: 1 }
+    const text = writeCollection(
+      { documents: noDocuments(), unreadable: [{ kind: 'items', raw, problem: { code: '', message: '' } }] },
+      WRITTEN,
+    )
+    expect(read(text)).toMatchObject({
+      value: { unreadable: [{ kind: 'items', raw, problem: { code: 'from-newer-version' } }] },
+    })
+  })
+
+  const file = (extra: object) =>
+    JSON.stringify({ format: 'juxtachrome-collection', schema: 1, documents: {}, ...extra })
+  const paint = { id: 'p', v: 1, maker: '', name: 'K', pigments: [] }
+  const correction = (own: string, corrects: string) => ({
+    id: own,
+    v: 1,
+    recorded: WRITTEN,
+    type: 'correction',
+    corrects,
+    becomes: null,
+  })
+  it.each([
+    ['', 'empty-file'],
+    ['  \n', 'empty-file'],
+    ['{', 'not-json'],
+    ['\u0000\u0001PNG', 'not-json'],
+    ['[]', 'not-a-collection'],
+    ['{"a":1}', 'not-a-collection'],
+    ['null', 'not-a-collection'],
+    [file({ schema: 4 }), 'from-newer-version'],
+    [file({ schema: 'x' }), 'from-newer-version'],
+    [file({ documents: null }), 'not-a-collection'],
+    [file({ documents: { paints: {} } }), 'not-a-collection'],
+    [file({ documents: { paints: [paint, paint] } }), 'twice-the-same-id'],
+    [file({ documents: { journal: [correction('a', 'b'), correction('b', 'a')] } }), 'broken-correction'],
+    [file({ unreadable: ['x', 1, null] }), 'ok'],
+  ])('%#', (text, expected) => expect(code(text)).toBe(expected))
+
+  it('is not harmed by a prototype key', () => {
+    const text = file({ documents: {} }).replace(
+      '"documents":{}',
+      '"documents":{"paints":[{"id":"p","v":1,"maker":"","name":"K","pigments":[],"__proto__":{"evil":1}}]}',
+    )
+    expect(read(text)).toMatchObject({
+      ok: true,
+      value: { documents: { paints: [] }, unreadable: [{ kind: 'paints' }] },
+    })
+    expect(({} as { evil?: number }).evil).toBeUndefined()
+  })
+})

@@ -1,0 +1,22 @@
+import type { Lane, Job } from './job'
+
+/**
+ * How each job is come by: fetched when it is first asked for, so that a worker starts small. A new job is a
+ * file of its own and a line here.
+ */
+export const JOBS = {
+  arrangeInOrder: { lane: 'live', load: async () => (await import('./arrangeInOrder')).arrangeInOrderJob },
+  readCollection: { lane: 'long', load: async () => (await import('./readCollection')).readCollectionJob },
+  readPaintRows: { lane: 'live', load: async () => (await import('./readPaintRows')).readPaintRowsJob },
+  readSpectra: { lane: 'long', load: async () => (await import('./readSpectra')).readSpectraJob },
+  readSwatchSheet: { lane: 'long', load: async () => (await import('./readSwatchSheet')).readSwatchSheetJob },
+  readTable: { lane: 'long', load: async () => (await import('./readTable')).readTableJob },
+  recipesFromPaints: { lane: 'long', load: async () => (await import('./recipesFromPaints')).recipesFromPaintsJob },
+  simulateSheet: { lane: 'long', load: async () => (await import('./simulateSheet')).simulateSheetJob },
+} as const satisfies Record<string, { lane: Lane; load: () => Promise<unknown> }>
+
+export type JobName = keyof typeof JOBS
+type JobOf<N extends JobName> = Awaited<ReturnType<(typeof JOBS)[N]['load']>>
+export type RequestOf<N extends JobName> = JobOf<N> extends Job<infer Request, infer _P, infer _V> ? Request : never
+export type ProgressOf<N extends JobName> = JobOf<N> extends Job<infer _R, infer Progress, infer _V> ? Progress : never
+export type ValueOf<N extends JobName> = JobOf<N> extends Job<infer _R, infer _P, infer Value> ? Value : never

@@ -1,0 +1,5 @@
+/** What the journal says of items, vessels and places. What is shared of it, by name. */
+export type { Effective } from './effectiveJournal'
+export { balanceOf } from './items'
+export { fillsFrom, Ledger } from './ledger'
+export { type Content, isWet, mainPaintOf, type PaletteState, pouredInto, type Stay } from './stays'

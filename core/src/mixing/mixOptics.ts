@@ -1,0 +1,54 @@
+import { BANDS, emptySpectrum } from '../colour/bands'
+import { thinningOf, WASH_WATER, type Optics } from '../film/optics'
+import { fail, ok, type Result } from '../result'
+
+/** One paint of a mixture. Only the ratios of the parts count. */
+export interface Share<T extends Optics = Optics> {
+  optics: T
+  parts: number
+}
+
+/** Mixed absorption beyond this is as good as black, and keeps the search's sums in range. */
+const MOST_K = 60
+
+export interface Mixed extends Optics {
+  /** Shares of the paints, adding up to 1, in the order given. */
+  shares: number[]
+}
+
+/**
+ * The film of a mixture: K and S add by share of paint, K_mix = sum c_i K_i (Duncan 1940, Proc. Phys. Soc. 52).
+ * The order of the paints and the scale of the parts do not matter.
+ *
+ * Errors: `no-paint`, `bad-parts` (not finite, or below 0), `bad-optics` (NaN or below 0).
+ */
+export function mixOptics(parts: readonly Share[]): Result<Mixed> {
+  const total = parts.reduce((sum, { parts: p }) => sum + p, 0)
+  if (parts.some(({ parts: p }) => !Number.isFinite(p) || p < 0))
+    return fail('bad-parts', 'Parts are numbers from 0 upward.')
+  if (!(total > 0)) return fail('no-paint', 'A mixture needs at least one paint with more than 0 parts.')
+  const K = emptySpectrum()
+  const S = emptySpectrum()
+  let thinning = 0
+  for (const { optics, parts: p } of parts) {
+    const bad = problemOf(optics)
+    if (bad) return fail('bad-optics', bad)
+    const share = p / total
+    thinning += share * thinningOf(optics.washLoad)
+    for (let i = 0; i < BANDS; i += 1) {
+      K[i]! += share * optics.K[i]!
+      S[i]! += share * optics.S[i]!
+    }
+  }
+  for (let i = 0; i < BANDS; i += 1) K[i] = Math.min(MOST_K, K[i]!)
+  return ok({ K, S, washLoad: 1 / (1 + WASH_WATER * thinning), shares: parts.map(({ parts: p }) => p / total) })
+}
+
+function problemOf({ K, S, washLoad }: Optics): string | undefined {
+  if (K.length !== BANDS || S.length !== BANDS) return `Optics hold ${BANDS} bands.`
+  if (!(washLoad > 0 && washLoad <= 1)) return 'The load of a wash lies above 0 and is at most 1.'
+  for (let i = 0; i < BANDS; i += 1)
+    if (!(K[i]! >= 0 && S[i]! >= 0 && K[i]! < Infinity && S[i]! < Infinity))
+      return 'Absorption and scattering are finite and not below 0.'
+  return undefined
+}

@@ -1,0 +1,12 @@
+/** Properties and search of paints; what is read of them. What is shared of it, by name. */
+export { collectRows, makersOf, samePaint, USUAL_MILLILITRES } from './collect'
+export { meanReading, type Reading, simulatedReader } from './colourReader'
+export type { PaintRow } from './paintRow'
+export { parseLine } from './parseLine'
+export { pricePerMillilitre, readPrice, writePrice } from './price'
+export { type Properties, propertiesOf } from './properties'
+export { createPaintIndex, type PaintFilter, type PaintIndex, passesFilter } from './search'
+export { type Corners, gridToImage } from './sheet/perspective'
+export { type Pixels, readSwatchSheet, readSwatchSheetInSteps, type SheetReading } from './sheet/readSwatchSheet'
+export { type SheetConditions, simulateSheet } from './sheet/simulateSheet'
+export { byWheel, type PaintView, viewOfPaint } from './view'

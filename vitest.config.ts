@@ -1,15 +1,32 @@
 import { defineConfig } from 'vitest/config'
 
+const alias = { '~': new URL('./app', import.meta.url).pathname }
+/** Tests that set up a global of their own (a database, the linter) are kept apart; the others share their modules. */
+const OWN_WORLD = ['app/stores/**/*.test.ts', 'app/storage/**/*.test.ts', 'scripts/**/*.test.ts']
+
 export default defineConfig({
   test: {
     projects: [
       {
-        resolve: { alias: { '~': new URL('./app', import.meta.url).pathname } },
+        resolve: { alias },
         test: {
           name: 'unit',
           environment: 'node',
           testTimeout: 30_000,
-          include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts', 'scripts/**/*.test.ts'],
+          setupFiles: ['tests/setup/seeds.ts'],
+          include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts'],
+          exclude: ['**/node_modules/**', ...OWN_WORLD],
+          isolate: false,
+        },
+      },
+      {
+        resolve: { alias },
+        test: {
+          name: 'apart',
+          environment: 'node',
+          testTimeout: 30_000,
+          setupFiles: ['tests/setup/seeds.ts'],
+          include: OWN_WORLD,
         },
       },
       {
@@ -19,7 +36,6 @@ export default defineConfig({
           include: ['tests/e2e/**/*.test.ts'],
           testTimeout: 60_000,
           hookTimeout: 120_000,
-          fileParallelism: true,
           maxWorkers: 2,
           globalSetup: ['tests/e2e/server.ts'],
         },

@@ -27,29 +27,51 @@ describe('CIEDE2000 (Sharma, Wu, Dalal 2005, table 1)', () => {
     }
   })
 
-  it('agrees with culori and with colorjs.io on colours under D65', () => {
-    const theirs = differenceCiede2000()
-    const part = (most: number) => fc.double({ min: -most, max: most, noNaN: true })
+  const culori = differenceCiede2000()
+  const byCulori = ([L1, a1, b1]: Colour, [L2, a2, b2]: Colour) =>
+    culori({ mode: 'lab65', l: L1, a: a1, b: b1 }, { mode: 'lab65', l: L2, a: a2, b: b2 })
+  // colorjs.io compares in the Lab of its own white; told D65, it gets the same numbers
+  const byColorjs = (one: Colour, other: Colour) => new Color('lab', one).deltaE(new Color('lab', other), '2000')
+  type Colour = [L: number, a: number, b: number]
+  const part = (most: number) => fc.double({ min: -most, max: most, noNaN: true })
+  const colour = fc.tuple(fc.double({ min: 0, max: 100, noNaN: true }), part(100), part(100))
+
+  it('agrees with culori on every pair of colours under D65', () => {
     fc.assert(
-      fc.property(
-        fc.double({ min: 0, max: 100, noNaN: true }),
-        part(100),
-        part(100),
-        fc.double({ min: 0, max: 100, noNaN: true }),
-        part(100),
-        part(100),
-        (L1, a1, b1, L2, a2, b2) => {
-          const ours = ciede2000(L1, a1, b1, L2, a2, b2)
-          expect(
-            Math.abs(ours - theirs({ mode: 'lab65', l: L1, a: a1, b: b1 }, { mode: 'lab65', l: L2, a: a2, b: b2 })),
-          ).toBeLessThan(1e-6)
-          // colorjs.io compares in the Lab of its own white; told D65, it gets the same numbers
-          const [p, q] = [new Color('lab', [L1, a1, b1]), new Color('lab', [L2, a2, b2])]
-          expect(Math.abs(ours - p.deltaE(q, '2000'))).toBeLessThan(1e-5)
-        },
-      ),
+      fc.property(colour, colour, (one, other) => {
+        expect(Math.abs(ciede2000(...one, ...other) - byCulori(one, other))).toBeLessThan(1e-12)
+      }),
+      { numRuns: 500 },
+    )
+  })
+
+  it('agrees with colorjs.io, which takes a chroma below 0.0025 for none, wherever there is more', () => {
+    const chromatic = colour.filter(([, a, b]) => Math.hypot(a, b) > 0.01)
+    fc.assert(
+      fc.property(chromatic, chromatic, (one, other) => {
+        expect(Math.abs(ciede2000(...one, ...other) - byColorjs(one, other))).toBeLessThan(1e-9)
+      }),
       { numRuns: 200 },
     )
+    const nearlyGrey: [Colour, Colour] = [
+      [50, 0, 0.00136],
+      [58, 37, 0],
+    ]
+    const off = Math.abs(ciede2000(...nearlyGrey[0], ...nearlyGrey[1]) - byColorjs(...nearlyGrey))
+    expect(off).toBeGreaterThan(1e-6)
+    expect(off).toBeLessThan(1e-3)
+  })
+
+  it('jumps where two hues lie opposite, since their mean turns by half a circle; both sides as published', () => {
+    const red: Colour = [50, 20, 0]
+    const side = (b: number): Colour => [50, -20, b]
+    const [above, below] = [ciede2000(...red, ...side(1e-9)), ciede2000(...red, ...side(-1e-9))]
+    expect(Math.abs(above - byCulori(red, side(1e-9)))).toBeLessThan(1e-12)
+    expect(Math.abs(below - byCulori(red, side(-1e-9)))).toBeLessThan(1e-12)
+    // the weight of hue, T, is another one at 90 than at 270 degrees (eq. 15)
+    expect(Math.abs(above - below)).toBeGreaterThan(1)
+    expect(Math.abs(ciede2000(...red, ...side(1e-3)) - above)).toBeLessThan(1e-2)
+    expect(Math.abs(ciede2000(...red, ...side(-1e-3)) - below)).toBeLessThan(1e-2)
   })
 
   it('the local form is CIEDE2000 near a colour', () => {

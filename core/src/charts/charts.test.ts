@@ -62,6 +62,36 @@ describe('a key', () => {
   })
 })
 
+describe('the lines of a cell', () => {
+  const holder = HOLDERS[0]!
+  const cellWith = (name: string, plan: Palette['plan'] = { A1: { paintId: 'p' } }) =>
+    keyOf(
+      { id: 'k', v: 1, name: 'Tin', use: 'travel', purpose: '', holder, plan },
+      new Map([['p', paint(name)]]),
+      measure,
+    ).cells[0]!
+
+  it('stand on baselines one line apart, below the box to paint in and above its lower edge', () => {
+    const { texts, swatch, shape } = cellWith('Phthalo blue green shade')
+    const box = boxOf(shape)
+    expect(texts.length).toBeGreaterThan(1)
+    const top = swatch.y + swatch.height + 0.4
+    let above = top
+    for (const { y, size } of texts) {
+      expect(y - above).toBeCloseTo(size * 1.15, 9)
+      above = y
+    }
+    expect(above).toBeLessThanOrEqual(box.y + box.height)
+  })
+
+  it('an empty or reserved cell carries its id just above the lower edge', () => {
+    const { texts, shape } = cellWith('x', {})
+    const box = boxOf(shape)
+    expect(texts[0]).toMatchObject({ text: 'A1', bold: false })
+    expect(texts[0]!.y).toBeCloseTo(box.y + box.height - 1, 9)
+  })
+})
+
 describe('sheets', () => {
   it('a travel tin fits one A4, the studio tray needs two', () => {
     expect(spreadOver(113, 64, 'A4').tiles).toHaveLength(1)

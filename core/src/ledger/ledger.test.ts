@@ -279,6 +279,18 @@ describe('a worked example', () => {
     expect(grown([fill(1, '2026-05-01', 1.5), later, correction('b', 3)]).account('t1').drawn).toBe(4)
   })
 
+  it('cleaning ends a stay as cleaned; exchanging a place with itself changes nothing', () => {
+    const ledger = grown([
+      fill(1, '2026-05-01', 1),
+      event(2, { kind: 'exchange', day: '2026-05-02', place: A1, other: A1 }),
+      event(3, { kind: 'clean', day: '2026-05-03', vessel: A1 }),
+    ])
+    expect(ledger.places('tin').get('A1')!.stays).toMatchObject([
+      { since: '2026-05-01', until: '2026-05-03', ended: 'cleaned' },
+    ])
+    expect(ledger.places('tin').get('A1')!.stays).toHaveLength(1)
+  })
+
   it('amounts add up exactly, however many', () => {
     const many = Array.from({ length: 1000 }, (_, n) => fill(n, '2026-05-01', 0.1))
     expect(new Ledger(many).account('t1').drawn).toBe(100)

@@ -4,6 +4,7 @@ import { propertiesOf } from '../paints/properties'
 import { labD65 } from '../units'
 import { behaviourOfMixture } from './behaviour'
 import { compareSamples } from './compare'
+import { recipeDifferenceInWords, unlikeTarget } from './recipes/unlike'
 
 const paint = (name: string, ...pigments: string[]): Paint => ({ id: name, v: 1, maker: '', name, pigments })
 
@@ -51,6 +52,62 @@ describe('behaviour', () => {
         { paint: phthalo, share: 0.9 },
       ]).lightfastness,
     ).toBe('poor')
+  })
+})
+
+describe('thresholds of behaviour (judgement)', () => {
+  const words = (granulation: Paint['granulation'], staining: Paint['staining']): Paint => ({
+    ...paint(`${granulation} ${staining}`),
+    granulation,
+    staining,
+  })
+  const half = (...paints: Paint[]) => paints.map((p) => ({ paint: p, share: 1 / paints.length }))
+  const separates = (...paints: Paint[]) => behaviourOfMixture(half(...paints)).separates !== undefined
+
+  it('a paint counts from an eighth of the mixture on', () => {
+    const grainy = words('strongly granulating', 'lifts clean')
+    const fine = words('smooth', 'lifts clean')
+    const withShare = (share: number) =>
+      behaviourOfMixture([
+        { paint: grainy, share },
+        { paint: fine, share: 1 - share },
+      ]).granulation
+    expect(withShare(0.12)).toBe('strongly granulating')
+    expect(withShare(0.119)).toBe('smooth')
+  })
+
+  it('a granulating paint separates from a smooth one that stains, not from one that lifts', () => {
+    expect(separates(words('granulating', 'lifts clean'), words('smooth', 'stains a little'))).toBe(true)
+    expect(separates(words('slightly granulating', 'lifts clean'), words('smooth', 'stains strongly'))).toBe(false)
+    expect(separates(words('granulating', 'lifts clean'), words('smooth', 'lifts well'))).toBe(false)
+    expect(separates(words('granulating', 'lifts clean'), words('slightly granulating', 'stains strongly'))).toBe(false)
+  })
+})
+
+describe('what a stand-in does not do', () => {
+  const wanted: Paint = {
+    ...paint('Wanted'),
+    granulation: 'granulating',
+    staining: 'lifts well',
+    lightfastness: 'fair',
+  }
+  const own = (extra: Partial<Paint>) => [{ paint: { ...paint('Own'), ...extra }, share: 1 }]
+
+  it('names behaviours that differ, and fading only where it fades sooner', () => {
+    expect(unlikeTarget(own({ granulation: 'smooth', staining: 'lifts well' }), wanted)).toEqual([
+      'smooth, not granulating',
+    ])
+    expect(unlikeTarget(own({ lightfastness: 'poor' }), wanted)).toEqual(['fades sooner: lightfastness poor, not fair'])
+    expect(unlikeTarget(own({ lightfastness: 'fair' }), wanted)).toEqual([])
+    expect(unlikeTarget(own({ lightfastness: 'excellent' }), wanted)).toEqual([])
+    expect(unlikeTarget(own({}), wanted)).toEqual([])
+  })
+
+  it('says how far a recipe is, at masstone and wash where both are known', () => {
+    expect(recipeDifferenceInWords({ difference: 1.84, differences: {} })).toBe('just visible, 1.8')
+    expect(recipeDifferenceInWords({ difference: 3, differences: { masstone: 0.4, wash: 6 } })).toBe(
+      'masstone hardly visible, 0.4; wash clear, 6.0',
+    )
   })
 })
 

@@ -3,7 +3,7 @@ import { colourDifference } from '../colour/difference'
 import type { Paint } from '../documents/paint'
 import { pigmentByCode } from '../pigments/reference'
 import { twinDifference } from '../choosing/findings'
-import { viewOfPaint } from './view'
+import { byWheel, viewOfPaint, wheelDistance } from './view'
 
 const paint = (extra: Partial<Paint>, ...pigments: string[]): Paint => ({
   id: 'p',
@@ -54,5 +54,49 @@ describe('a paint with one swatch', () => {
   it('is not assumed, and keeps the other unknown', () => {
     const view = viewOfPaint(paint({ wash: { L: 60, a: 5, b: -40, source: 'typed' } }, 'PB29'))
     expect([view.assumed, view.masstone, view.familyFrom]).toEqual([undefined, undefined, 'swatch'])
+  })
+})
+
+describe('the wheel, unrolled for lists', () => {
+  const at = (h: number, L = 50, C = 60) =>
+    viewOfPaint(
+      paint({
+        name: `at ${h}`,
+        masstone: {
+          L,
+          a: C * Math.cos((h * Math.PI) / 180),
+          b: C * Math.sin((h * Math.PI) / 180),
+          source: 'typed',
+        },
+      }),
+    )
+  const off = (family: 'earth' | 'neutral' | 'white', L: number) =>
+    viewOfPaint(paint({ family, masstone: { L, a: 20, b: 20, source: 'typed' } }))
+
+  it('is cut open between green and yellow: the key rises from lemon through red and blue to green', () => {
+    const keys = [111, 90, 60, 20, 340, 280, 200, 130, 113].map((h) => at(h, 80, 70).wheelKey)
+    expect(keys).toEqual([...keys].sort((p, q) => p - q))
+    expect(keys[0]).toBeCloseTo(1, 6)
+    expect(keys.at(-1)).toBeCloseTo(359, 6)
+  })
+
+  it('the distance of two hues is the short way round, also across the cut', () => {
+    expect(wheelDistance(at(20), at(350))).toBeCloseTo(30, 6)
+    expect(wheelDistance(at(105, 80, 80), at(120, 80, 80))).toBeCloseTo(15, 6)
+    expect(wheelDistance(at(20), at(200))).toBeCloseTo(180, 6)
+  })
+
+  it('earths, neutrals and whites stand apart from hues, and by their lightness from each other', () => {
+    expect(wheelDistance(at(20), off('neutral', 30))).toBe(90)
+    expect(wheelDistance(off('white', 95), at(20))).toBe(90)
+    expect(wheelDistance(off('neutral', 30), off('neutral', 70))).toBeCloseTo(5, 6)
+    expect(wheelDistance(off('neutral', 30), off('white', 30))).toBeCloseTo(125, 6)
+    expect(wheelDistance(off('earth', 30), off('white', 90))).toBe(180)
+    expect([off('white', 95), off('neutral', 20), off('neutral', 80), off('earth', 40)].sort(byWheel)).toEqual([
+      off('earth', 40),
+      off('neutral', 80),
+      off('neutral', 20),
+      off('white', 95),
+    ])
   })
 })

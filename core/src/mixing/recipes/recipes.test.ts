@@ -124,6 +124,27 @@ describe('finding recipes', () => {
     })
   })
 
+  it('asks 0.8 in difference of one more paint: simple recipes come first as long as they are nearly as good', () => {
+    const PRICE = 0.8
+    for (let seed = 1; seed <= 12; seed += 1) {
+      const target = labD65(30 + ((seed * 29) % 50), ((seed * 47) % 60) - 25, ((seed * 61) % 70) - 30)
+      const list = found({ target: { kind: 'colour', lab: target }, paints, count: 6 })
+      const closest = Math.min(...list.map((r) => r.difference))
+      const cost = (r: (typeof list)[number]) =>
+        r.difference + PRICE * (r.paints.length - 1) + 0.01 * r.paints.reduce((sum, p) => sum + p.parts, 0)
+      // the closest of all is listed last when its price keeps it from the others
+      const ranked = list.at(-1)!.difference === closest ? list.slice(0, -1) : list
+      const costs = ranked.map(cost)
+      expect(costs, `seed ${seed}`).toEqual([...costs].sort((p, q) => p - q))
+      for (const one of ranked)
+        for (const other of ranked)
+          if (other.paints.length > one.paints.length && ranked.indexOf(other) < ranked.indexOf(one))
+            expect(one.difference - other.difference).toBeGreaterThan(
+              PRICE * (other.paints.length - one.paints.length) - 0.3,
+            )
+    }
+  })
+
   it('every recipe is whole parts within the limit, no paint twice, and its water gives its load', () => {
     fc.assert(
       fc.property(

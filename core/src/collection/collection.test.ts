@@ -1,0 +1,359 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { HOLDERS } from '../arranging/holders'
+import { added, removed, updated, type Change, type Diff } from '../documents/diff'
+import type { Item } from '../documents/item'
+import type { JournalEntry } from '../documents/journal/journalEntry'
+import type { Paint } from '../documents/paint'
+import type { Palette } from '../documents/palette'
+import { events, stamp } from '../ledger/journal.arbitrary'
+import { byDocument, byKinds } from './caches'
+import { Collection } from './collection'
+import { noContents } from './contents'
+import { itemsByPaint, itemsIn, paintsIn, palettesIn } from './lists'
+import { Settling } from './settle'
+import { patchesOf, takeBack, type Patch } from './undo'
+import type { Applied, Delta, WriteSet } from './writeSet'
+
+const paint = (id: string, more: Partial<Paint> = {}): Paint => ({
+  id,
+  v: 1,
+  maker: 'Skerry',
+  name: id,
+  pigments: [],
+  ...more,
+})
+const tin: Palette = { id: 'tin', v: 1, name: 'Tin', use: 'travel', purpose: '', holder: HOLDERS[0]!, plan: {} }
+const tube = (id: string, paintId: string): Item => ({
+  id,
+  v: 2,
+  paintId,
+  kind: 'tube',
+  millilitres: 15,
+  supply: 'open',
+  remarks: [],
+})
+const write = (...diff: Change[]): WriteSet => ({ diff, journal: [] })
+
+/** A step of a person's: what it wants of the collection as it finds it. */
+type Step = (c: Collection, n: number) => WriteSet
+const ids = fc.constantFrom('a', 'b', 'c')
+const steps: fc.Arbitrary<Step> = fc.oneof(
+  fc
+    .tuple(ids, fc.string({ minLength: 1, maxLength: 3 }), fc.constantFrom('name', 'note', 'series'))
+    .map(([id, text, field]): Step => (c) => {
+      const before = c.get('paints', id)
+      const after = { ...(before ?? paint(id)), [field]: `x${text.trim()}` }
+      return write(before ? updated('paints', before, after) : added('paints', after))
+    }),
+  ids.map((id): Step => (c) => {
+    const before = c.get('paints', id)
+    return write(...(before ? [removed('paints', before)] : []))
+  }),
+  fc.tuple(fc.constantFrom('A1', 'A2'), fc.option(ids)).map(([placeId, paintId]): Step => (c) => {
+    const before = c.get('palettes', 'tin')
+    if (!before) return write(added('palettes', tin))
+    const { [placeId]: _gone, ...rest } = before.plan
+    const plan = paintId === null ? rest : { ...rest, [placeId]: { paintId } }
+    return write(updated('palettes', before, { ...before, plan }))
+  }),
+  events.map((event): Step => (_c, n) => ({
+    diff: [],
+    journal: [{ ...stamp(n), v: 2, type: 'event', event }],
+  })),
+)
+
+const said = (c: Collection) => {
+  const { documents } = c.contents()
+  const byId = (list: readonly { id: string }[]) => [...list].sort((p, q) => (p.id < q.id ? -1 : 1))
+  const tables = Object.fromEntries(Object.entries(documents).map(([kind, list]) => [kind, byId(list)]))
+  return JSON.parse(JSON.stringify({ tables, places: [...c.ledger.places('tin')], t1: c.ledger.account('t1') }))
+}
+function run(c: Collection, list: readonly Step[], from = 0): WriteSet[] {
+  return list.map((step, i) => {
+    const applied = c.apply(step(c, from + i))
+    if (!applied.ok) throw new Error(applied.error.message)
+    return applied.value.write
+  })
+}
+
+describe('the collection, for any run of write sets', () => {
+  it('caches by kind say what working it out anew says, and are not worked out again for other kinds', () => {
+    fc.assert(
+      fc.property(fc.array(steps, { maxLength: 20 }), (list) => {
+        const c = new Collection()
+        let worked = 0
+        const names = byKinds(['paints'], (all) => {
+          worked += 1
+          return [...all.table('paints').values()].map((p) => p.name).sort()
+        })
+        for (const [i, step] of list.entries()) {
+          const before = worked
+          names(c)
+          const changed: Applied[] = []
+          const stop = c.subscribe((a) => changed.push(a))
+          run(c, [step], i)
+          stop()
+          const touched = changed.some((a) => a.delta.documents.some((d) => d.kind === 'paints'))
+          expect(names(c)).toEqual([...c.table('paints').values()].map((p) => p.name).sort())
+          expect(worked - before).toBeLessThanOrEqual(1 + Number(touched))
+          names(c)
+          expect(worked - before).toBeLessThanOrEqual(1 + Number(touched))
+          expect(paintsIn(c).map((p) => p.id)).toEqual([...c.table('paints').keys()].sort())
+          const fresh = new Collection(c.contents())
+          expect(palettesIn(fresh)).toEqual(palettesIn(c))
+        }
+      }),
+      { numRuns: 60 },
+    )
+  })
+
+  it('tells every document and every part of the ledger that changed, and no other', () => {
+    fc.assert(
+      fc.property(fc.array(steps, { maxLength: 20 }), (list) => {
+        const c = new Collection()
+        for (const [i, step] of list.entries()) {
+          const before = said(c)
+          const docs = new Map(['a', 'b', 'c'].map((id) => [id, c.get('paints', id)]))
+          let told: Applied | undefined
+          const stop = c.subscribe((a) => (told = a))
+          run(c, [step], i)
+          stop()
+          const ids = new Set(told!.delta.documents.map((d) => `${d.kind}/${d.id}`))
+          for (const [id, doc] of docs) if (!ids.has(`paints/${id}`)) expect(c.get('paints', id)).toBe(doc)
+          const after = said(c)
+          if (!told!.touched.palettes.has('tin')) expect(after.places).toEqual(before.places)
+          if (!told!.touched.items.has('t1')) expect(after.t1).toEqual(before.t1)
+        }
+      }),
+      { numRuns: 100 },
+    )
+  })
+
+  it('a mirror that is told of deltas holds the same', () => {
+    fc.assert(
+      fc.property(fc.array(steps, { maxLength: 20 }), fc.nat(10), (list, from) => {
+        const c = new Collection()
+        run(c, list.slice(0, from))
+        const mirror = new Collection(structuredClone(c.contents()))
+        c.subscribe(({ delta }) => mirror.take(structuredClone(delta), 'load'))
+        run(c, list.slice(from), from)
+        expect(said(mirror)).toEqual(said(c))
+      }),
+    )
+  })
+
+  it('commands taken back one by one leave nothing of them; done again, all', () => {
+    fc.assert(
+      fc.property(fc.array(steps, { maxLength: 12 }), (list) => {
+        const c = new Collection()
+        const now: Parameters<typeof takeBack>[1] = (kind, id) => c.get(kind, id)
+        const documents = () => said(c).tables
+        const states = [documents()]
+        const patches: Patch[][] = []
+        for (const [i, step] of list.entries()) {
+          const { diff } = step(c, i)
+          const applied = c.apply({ diff, journal: [] })
+          patches.push(patchesOf(applied.ok ? applied.value.write.diff : []))
+          states.push(documents())
+        }
+        const inverse: Patch[][] = []
+        for (let i = list.length - 1; i >= 0; i -= 1) {
+          const { diff, kept } = takeBack(patches[i]!, now)
+          expect(kept).toEqual([])
+          c.apply({ diff, journal: [] })
+          inverse.push(patchesOf(diff))
+          expect(documents()).toEqual(states[i])
+        }
+        for (const [i, undone] of inverse.reverse().entries()) {
+          const { diff, kept } = takeBack(undone, now)
+          expect(kept).toEqual([])
+          c.apply({ diff, journal: [] })
+          expect(documents()).toEqual(states[i + 1])
+        }
+      }),
+    )
+  })
+})
+
+/** The database and the tabs over it, all in one thread: writes go in one by one, news travels when it likes. */
+function tabs(count: number) {
+  const database = new Collection()
+  let order = 0
+  const all = Array.from({ length: count }, () => ({
+    collection: new Collection(),
+    settling: new Settling(),
+    queue: [] as WriteSet[],
+    news: [] as { delta: Delta; order: number }[],
+  }))
+  const take = (tab: (typeof all)[number], delta: Delta, at: number) =>
+    tab.collection.take(
+      tab.settling.settle(
+        delta,
+        at,
+        tab.queue.map((q) => q.diff),
+      ),
+      'other tab',
+    )
+  return {
+    all,
+    database,
+    act(tab: number, step: Step, n: number) {
+      const { collection, queue } = all[tab]!
+      const applied = collection.apply(step(collection, n))
+      if (applied.ok) queue.push(applied.value.write)
+    },
+    /** The database takes the next write of a tab, which then hears of it; the others will. */
+    write(tab: number) {
+      const own = all[tab]!
+      const next = own.queue[0]
+      if (!next) return
+      const delta = database.deltaOf(next)
+      database.take(delta, 'user')
+      const at = (order += 1)
+      own.queue.shift()
+      take(own, delta, at)
+      for (const other of all) if (other !== own) other.news.push({ delta, order: at })
+    },
+    hear(tab: number, which: number) {
+      const { news } = all[tab]!
+      if (!news.length) return
+      const [{ delta, order: at }] = news.splice(which % news.length, 1) as [{ delta: Delta; order: number }]
+      take(all[tab]!, delta, at)
+    },
+  }
+}
+
+it('three tabs end with what the database holds, whatever they do and in whatever order they hear of it', () => {
+  const tab = fc.nat(2)
+  const happening = fc.oneof(
+    { weight: 3, arbitrary: fc.record({ do: fc.constant('act' as const), tab, step: steps }) },
+    { weight: 3, arbitrary: fc.record({ do: fc.constant('write' as const), tab }) },
+    { weight: 2, arbitrary: fc.record({ do: fc.constant('hear' as const), tab, which: fc.nat(5) }) },
+  )
+  fc.assert(
+    fc.property(fc.array(happening, { maxLength: 40 }), (list) => {
+      const world = tabs(3)
+      list.forEach((h, n) => {
+        if (h.do === 'act') world.act(h.tab, h.step, n)
+        else if (h.do === 'write') world.write(h.tab)
+        else world.hear(h.tab, h.which)
+      })
+      for (let left = 200; left > 0; left -= 1) {
+        const t = left % 3
+        world.write(t)
+        world.hear(t, left)
+      }
+      for (const { collection, queue, news } of world.all) {
+        expect([queue.length, news.length]).toEqual([0, 0])
+        expect(said(collection)).toEqual(said(world.database))
+      }
+    }),
+    { numRuns: 300 },
+  )
+})
+
+describe('the door', () => {
+  const c = () =>
+    new Collection({ ...noContents(), documents: { ...noContents().documents, paints: [paint('a')], palettes: [tin] } })
+  const refused = (diff: Diff, journal: JournalEntry[] = []) => {
+    const collection = c()
+    const before = said(collection)
+    const applied = collection.apply({ diff, journal })
+    expect(said(collection)).toEqual(before)
+    expect(collection.revision).toBe(0)
+    return applied.ok ? 'ok' : [applied.error.code, applied.error.field]
+  }
+  const spectrum = Array.from({ length: 36 }, () => 1.3)
+
+  it.each([
+    ['series of 13 characters', paint('a', { series: 'x'.repeat(13) }), 'series'],
+    ['formula of 61', paint('a', { formula: 'x'.repeat(61) }), 'formula'],
+    ['13 codes', paint('a', { pigments: Array.from({ length: 13 }, () => 'PB29') }), 'pigments'],
+    [
+      'spectrum above 1.2',
+      paint('a', { masstone: { L: 50, a: 0, b: 0, source: 'spectrum', spectrum } }),
+      'masstone.spectrum.0',
+    ],
+    ['no name', paint('a', { name: ' ' }), 'name'],
+  ])('refuses a %s and names the field', (_what, after, field) => {
+    expect(refused([updated('paints', paint('a'), after)])).toEqual(['invalid-document', field])
+  })
+
+  it('refuses all of a command when one of its documents or entries is refused', () => {
+    const fine = added('paints', paint('b'))
+    expect(refused([fine, added('paints', paint('c', { name: '' }))])).toEqual(['invalid-document', 'name'])
+    const bad = {
+      ...stamp(1),
+      v: 2,
+      type: 'event',
+      event: { kind: 'clean', day: 'someday', vessel: { vesselId: 'v' } },
+    }
+    expect(refused([fine], [bad as JournalEntry])).toEqual(['invalid-document', 'event.day'])
+  })
+
+  it('gives documents as they are kept: without empty fields, names trimmed', () => {
+    const collection = c()
+    const applied = collection.apply(write(added('paints', paint('b', { name: ' Kelp ', note: undefined }))))
+    expect(applied.ok && applied.value.write.diff[0]!.after).toEqual({ ...paint('b'), name: 'Kelp' })
+    expect(Object.keys(collection.get('paints', 'b')!)).not.toContain('note')
+  })
+})
+
+describe('taking back what changed elsewhere since', () => {
+  const start = (...documents: Paint[]) =>
+    new Collection({ ...noContents(), documents: { ...noContents().documents, paints: documents } })
+  const back = (c: Collection, patches: Patch[]) => takeBack(patches, (kind, id) => c.get(kind, id))
+
+  it('leaves the fields that changed, takes back the others, and says so', () => {
+    const before = paint('a')
+    const c = start({ ...before, name: 'Elsewhere', note: 'mine' })
+    const { diff, kept } = back(c, patchesOf([updated('paints', before, { ...before, name: 'Mine', note: 'mine' })]))
+    expect(kept).toEqual([{ kind: 'paints', id: 'a' }])
+    expect(diff[0]!.after).toEqual({ ...before, name: 'Elsewhere' })
+  })
+
+  it('does not take away a palette that another tab has since filled', () => {
+    const c = new Collection()
+    const filled = { ...tin, plan: { A1: { paintId: 'p' } } }
+    c.apply(write(added('palettes', filled)))
+    expect(back(c, patchesOf([added('palettes', tin)]))).toEqual({ diff: [], kept: [{ kind: 'palettes', id: 'tin' }] })
+    expect(back(c, patchesOf([added('palettes', filled)])).diff).toMatchObject([{ after: null }])
+  })
+
+  it('does not put back what is there again, nor change what is gone', () => {
+    const c = start(paint('a', { name: 'Again' }))
+    expect(back(c, patchesOf([removed('paints', paint('a'))]))).toEqual({
+      diff: [],
+      kept: [{ kind: 'paints', id: 'a' }],
+    })
+    const gone = patchesOf([updated('paints', paint('b'), paint('b', { name: 'New' }))])
+    expect(back(c, gone)).toEqual({ diff: [], kept: [{ kind: 'paints', id: 'b' }] })
+  })
+
+  it('keeps only the fields of a change: ten thousand of them are small', () => {
+    const [patch] = patchesOf([updated('palettes', tin, { ...tin, plan: { A1: { paintId: 'p' } } })])
+    expect(patch).toMatchObject({ fields: [{ path: ['plan', 'A1'], before: undefined, after: { paintId: 'p' } }] })
+    const [made] = patchesOf([added('palettes', tin)])
+    expect(JSON.stringify(made).length).toBeLessThan(100)
+  })
+})
+
+it('what is worked out from a document holds as long as the document does', () => {
+  let worked = 0
+  const length = byDocument((p: Paint) => {
+    worked += 1
+    return p.name.length
+  })
+  const c = new Collection({
+    ...noContents(),
+    documents: { ...noContents().documents, paints: [paint('a'), paint('b')] },
+  })
+  const all = () => paintsIn(c).map(length)
+  all()
+  expect(worked).toBe(2)
+  c.apply(write(updated('paints', paint('a'), paint('a', { name: 'longer' })), added('items', tube('t', 'a'))))
+  expect(all()).toEqual([6, 1])
+  expect(worked).toBe(3)
+  expect(itemsByPaint(c).get('a')).toEqual(itemsIn(c))
+})

@@ -16,7 +16,12 @@ export default defineNuxtConfig({
   ],
   imports: { scan: false },
   components: [{ path: '~/components', pathPrefix: false }],
-  experimental: { viteEnvironmentApi: true, payloadExtraction: false, defaults: { nuxtLink: { prefetch: false } } },
+  experimental: {
+    viteEnvironmentApi: true,
+    payloadExtraction: false,
+    appManifest: false,
+    defaults: { nuxtLink: { prefetch: false } },
+  },
   spaLoadingTemplate: 'spa-loading-template.html',
   app: {
     head: {

@@ -1,8 +1,8 @@
 import { useForm, type GenericObject, type TypedSchema } from 'vee-validate'
-import type { z } from 'zod'
+import type * as z from 'zod/mini'
 
 /** A Zod schema as vee-validate takes it; its own adapter does not read this Zod. */
-function typed<S extends z.ZodType<GenericObject>>(
+function typed<S extends z.ZodMiniType<GenericObject>>(
   schema: S,
 ): TypedSchema<z.input<S> & GenericObject, z.output<S> & GenericObject> {
   return {
@@ -19,7 +19,7 @@ function typed<S extends z.ZodType<GenericObject>>(
 }
 
 /** A form whose values a Zod schema checks; its messages stand beside the fields. */
-export function useCheckedForm<S extends z.ZodType<GenericObject>>(schema: S, initialValues: z.input<S>) {
+export function useCheckedForm<S extends z.ZodMiniType<GenericObject>>(schema: S, initialValues: z.input<S>) {
   return useForm<z.input<S> & GenericObject, z.output<S> & GenericObject>({
     validationSchema: typed(schema),
     initialValues: initialValues as never,

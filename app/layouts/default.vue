@@ -2,6 +2,7 @@
 import { useEventListener } from '@vueuse/core'
 import { onMounted, reactive, ref, watch } from 'vue'
 import { useCommandPalette } from '~/composables/useAppCommands'
+import { useAsk } from '~/composables/useAsk'
 import { useShortcuts } from '~/composables/useShortcuts'
 import { useStart } from '~/composables/useStart'
 import { useKeeper } from '~/stores/keeper'
@@ -14,14 +15,21 @@ usePreferences()
 useShortcuts()
 // what few first pages need is fetched when it is first called for
 const { open, help } = useCommandPalette()
-const asked = reactive({ palette: false, help: false })
-watch([open, help], ([palette, keys]) => {
+const { asked: question } = useAsk()
+const asked = reactive({ palette: false, help: false, question: false })
+watch([open, help, question], ([palette, keys, ask]) => {
+  asked.question ||= ask !== undefined
   asked.palette ||= palette
   asked.help ||= keys
 })
 const ready = ref(false)
+const progress = ref('')
+const MANY = 5000
 onMounted(async () => {
-  await useStart().start()
+  await useStart().start((done, of) => {
+    // a small collection is there before a number could be read
+    if (of > MANY) progress.value = `${done} of ${of}`
+  })
   ready.value = true
 })
 useEventListener(window, 'beforeunload', (event) => {
@@ -37,11 +45,11 @@ useEventListener(window, 'beforeunload', (event) => {
     <UpdateBanner />
     <main id="main" class="flex min-h-0 grow flex-col" tabindex="-1">
       <slot v-if="ready" />
-      <p v-else class="hint p-6">Laying out the paints …</p>
+      <p v-else class="hint p-6">Laying out the paints … {{ progress }}</p>
     </main>
     <LazyStripShelf v-if="strip.items.length" />
     <NoticeRegion />
-    <AskDialog />
+    <LazyAskDialog v-if="asked.question" />
     <LazyCommandPalette v-if="asked.palette" />
     <LazyShortcutHelp v-if="asked.help" />
   </div>

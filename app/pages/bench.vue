@@ -45,7 +45,7 @@ function pick(paintId: string) {
     <div v-else class="grid grid-cols-1 gap-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
       <BenchDrawer v-if="view !== 'recipe'" :chosen="bench.parts.map((p) => p.paintId)" @pick="pick" />
       <div v-else>
-        <TargetChooser /><label class="mt-3 flex items-center gap-2 text-sm"
+        <LazyTargetChooser /><label class="mt-3 flex items-center gap-2 text-sm"
           >Mixed from
           <select v-model="bench.scope" class="input">
             <option value="">the whole collection</option>
@@ -63,19 +63,21 @@ function pick(paintId: string) {
             <MixParts />
           </section>
           <section class="panel min-w-0 p-3">
-            <MixResult v-if="mix?.ok" :parts="bench.parts" :water="bench.water" :mix="mix.value" />
+            <LazyMixResult v-if="mix?.ok" :parts="bench.parts" :water="bench.water" :mix="mix.value" />
             <p v-else-if="mix" role="alert" class="text-trouble">{{ mix.error.message }}</p>
             <p v-else class="hint">
               The mixture appears here, with its lean, value, chroma, and how sure the prediction is.
             </p>
           </section>
         </div>
-        <template v-else-if="view === 'row'"><RowBetween class="panel p-3" /><MixParts class="panel p-3" /></template>
-        <template v-else-if="view === 'triangle'"
-          ><TriangleOfThree class="panel p-3" /><MixParts class="panel p-3"
+        <template v-else-if="view === 'row'"
+          ><LazyRowBetween class="panel p-3" /><MixParts class="panel p-3"
         /></template>
-        <RecipeFinder v-else />
-        <KeptRecipes v-if="view !== 'recipe'" />
+        <template v-else-if="view === 'triangle'"
+          ><LazyTriangleOfThree class="panel p-3" /><MixParts class="panel p-3"
+        /></template>
+        <LazyRecipeFinder v-else />
+        <LazyKeptRecipes v-if="view !== 'recipe'" />
       </div>
     </div>
   </div>

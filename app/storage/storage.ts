@@ -33,7 +33,7 @@ export type Progress = (done: number, of: number) => void
 /** Where documents are kept that cannot be read and have no id to be kept under. */
 const NAMELESS = 'unreadable/'
 /** Documents read or written between two words on how far it is. */
-const PORTION = 2000
+const PORTION = 4000
 
 /** Everything that is kept in the browser. All writes are transactions. */
 export class CollectionStorage {
@@ -72,7 +72,7 @@ export class CollectionStorage {
         const contents = noContents()
         const of = (await Promise.all(KIND_NAMES.map((kind) => this.#db.of(kind).count()))).reduce((n, c) => n + c, 0)
         let done = 0
-        for (const kind of KIND_NAMES) await this.#loadKind(kind, contents, () => progress((done += 1), of))
+        for (const kind of KIND_NAMES) await this.#loadKind(kind, contents, (rows) => progress((done += rows), of))
         const nameless = await this.#db.meta.where('key').startsWith(NAMELESS).toArray()
         for (const { value } of nameless) contents.unreadable.push(value as Unreadable)
         return ok({ contents, order: await orderOf(this.#db) })
@@ -82,21 +82,21 @@ export class CollectionStorage {
     }
   }
 
-  async #loadKind(kind: KindName, contents: Contents, step: () => void): Promise<void> {
-    let after: string | undefined
-    for (;;) {
-      const table = this.#db.of(kind)
-      const rows = await (after === undefined ? table.orderBy('id') : table.where('id').above(after))
-        .limit(PORTION)
-        .toArray()
+  async #loadKind(kind: KindName, contents: Contents, step: (rows: number) => void): Promise<void> {
+    const table = this.#db.of(kind)
+    const read = (after?: string): Promise<Raw[]> =>
+      (after === undefined ? table.orderBy('id') : table.where('id').above(after)).limit(PORTION).toArray()
+    let rows = await read()
+    while (rows.length) {
+      // the database reads on while what it gave is looked through
+      const next = rows.length === PORTION ? read(rows.at(-1)!.id) : undefined
       for (const raw of rows) {
         const loaded = loadDocument(kind, raw)
         if (loaded.ok) (contents.documents[kind] as unknown[]).push(loaded.value)
         else contents.unreadable.push({ kind, raw, problem: loaded.error })
-        step()
       }
-      after = rows.at(-1)?.id
-      if (rows.length < PORTION) return
+      step(rows.length)
+      rows = next ? await next : []
     }
   }
 
@@ -153,7 +153,7 @@ export class CollectionStorage {
     return loaded.value as Change['after']
   }
 
-  /** Puts a whole collection in place of what is there, or beside it. All or nothing. */
+  /** Puts a whole collection, plain as it was read, in place of what is there or beside it. All or nothing. */
   putAll(
     { documents, unreadable }: Contents,
     how: 'replace' | 'add',
@@ -168,7 +168,7 @@ export class CollectionStorage {
           const table = this.#db.of(kind)
           const rows = documents[kind] as { id: string }[]
           for (let i = 0; i < rows.length; i += PORTION) {
-            await table.bulkPut(rows.slice(i, i + PORTION).map(plain))
+            await table.bulkPut(rows.slice(i, i + PORTION) as Raw[])
             progress((done += Math.min(PORTION, rows.length - i)), of)
           }
         }

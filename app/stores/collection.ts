@@ -11,9 +11,10 @@ import {
   type Applied,
   type Contents,
 } from '@juxtachrome/core/collection'
-import { createPaintIndex, makersOf, type PaintIndex } from '@juxtachrome/core/paints'
+import { makersOf } from '@juxtachrome/core/paints'
 import { defineStore } from 'pinia'
 import { computed, markRaw } from 'vue'
+import { PaintSearch } from './paintSearch'
 import { Tracker } from './tracker'
 
 const NONE: readonly Item[] = []
@@ -25,13 +26,10 @@ const NONE: readonly Item[] = []
 export const useCollection = defineStore('collection', () => {
   const core = markRaw(new Collection())
   const tracker = new Tracker()
-  let index: PaintIndex | undefined
+  const search = new PaintSearch(core, tracker)
 
   function tell({ whole, delta, touched }: Applied) {
-    if (whole) {
-      index = undefined
-      return tracker.allChanged()
-    }
+    if (whole) return tracker.allChanged()
     for (const kind of new Set(delta.documents.map((d) => d.kind))) tracker.changed(kind)
     for (const { kind, id } of delta.documents) tracker.changed(`${kind}/${id}`)
     if (delta.journal.length) tracker.changed('journal')
@@ -39,7 +37,7 @@ export const useCollection = defineStore('collection', () => {
     for (const id of touched.palettes) tracker.changed(`places/${id}`)
   }
   core.subscribe((applied) => {
-    if (!applied.whole && index) indexPaints(index, applied)
+    search.follow(applied)
     tell(applied)
   })
 
@@ -60,16 +58,6 @@ export const useCollection = defineStore('collection', () => {
   const byPaint = listOf('items', itemsByPaint)
   const palettes = listOf('palettes', palettesIn)
   const items = listOf('items', itemsIn)
-
-  /** Ids of the paints that answer a text, best first; undefined when it asks for nothing. */
-  function find(text: string): string[] | undefined {
-    tracker.read('paints')
-    if (!index) {
-      index = createPaintIndex()
-      for (const paint of paintsIn(core)) index.put(paint)
-    }
-    return index.find(text)
-  }
 
   /** The ledger; what is read of it is tracked by item and by palette. */
   const ledger = markRaw({
@@ -121,7 +109,7 @@ export const useCollection = defineStore('collection', () => {
     journalSize: listOf('journal', (c) => c.journal.size),
     unreadable: listOf('journal', (c) => c.unreadable),
     isEmpty: computed(() => paints.value.length + palettes.value.length + items.value.length === 0),
-    find,
+    find: (text: string) => search.find(text),
     contents: (): Contents => core.contents(),
     paint: one('paints'),
     item: one('items'),
@@ -131,11 +119,3 @@ export const useCollection = defineStore('collection', () => {
     itemsOf: (paintId: string): readonly Item[] => byPaint.value.get(paintId) ?? NONE,
   }
 })
-
-function indexPaints(index: PaintIndex, { delta }: Applied) {
-  for (const { kind, id, document } of delta.documents) {
-    if (kind !== 'paints') continue
-    if (document && !document.removed) index.put(document)
-    else index.remove(id)
-  }
-}

@@ -8,14 +8,8 @@ export { colourAt, masstoneOf, opticsOfPaint, referenceFilm, SOURCE_SD, washOf }
 export { noDocuments } from './documents'
 export { Ledger } from './ledger'
 export { checkWrite, Collection } from './collection'
-export {
-  byWheel,
-  createPaintIndex,
-  readSwatchSheet,
-  readSwatchSheetInSteps,
-  simulateSheet,
-  viewOfPaint,
-} from './paints'
+export { byWheel, readSwatchSheet, readSwatchSheetInSteps, simulateSheet, viewOfPaint } from './paints'
 export { findRecipes, LOADS, mixOptics, predictMixture, searchRecipes } from './mixing'
 export { arrangeInOrder, HOLDERS } from './arranging'
 export { readCollection, readSpectra, writeCollection } from './formats'
+export { createPaintIndex } from './paints/search'

@@ -1,6 +1,6 @@
 import { isDay, KIND_NAMES, loadDocument } from '@juxtachrome/core/documents'
 import { writeCollection } from '@juxtachrome/core/formats'
-import { z } from 'zod'
+import * as z from 'zod'
 import { buildDemo } from '../demo/build'
 
 const Query = z.object({ today: z.string().refine(isDay, 'today must be a day such as 2026-05-14') })

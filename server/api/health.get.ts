@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod'
 
 const Health = z.object({ status: z.literal('ok'), demo: z.boolean() })
 

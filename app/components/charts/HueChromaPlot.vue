@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import type { LabD65 } from '@juxtachrome/core/units'
 import { toLch, toScreen } from '@juxtachrome/core/colour'
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { pointNumbers, useChartLook } from '~/composables/useChartLook'
+import { useSeen } from '~/composables/useSeen'
 
 const Scatter = defineAsyncComponent(async () => (await import('./lines')).Scatter)
+const figure = ref<HTMLElement>()
+const seen = useSeen(figure)
 const props = defineProps<{ samples: { name: string; masstone?: LabD65; wash?: LabD65 }[] }>()
 const look = useChartLook()
 const point = (lab: LabD65) => ({ x: lab.a, y: lab.b })
@@ -52,10 +55,11 @@ const plugins = [pointNumbers(() => look.value.text)]
 </script>
 
 <template>
-  <figure>
+  <figure ref="figure">
     <figcaption class="text-sm font-medium">Hue and chroma: the further from the middle, the more chromatic</figcaption>
     <div class="aspect-square max-h-96">
       <Scatter
+        v-if="seen"
         :aria-label="`Hue and chroma. ${inWords.join(' ')}`"
         :data="data as never"
         :options="options as never"

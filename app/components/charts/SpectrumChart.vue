@@ -1,9 +1,12 @@
 <script setup lang="ts">
 import { WAVELENGTHS } from '@juxtachrome/core/colour'
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useChartLook } from '~/composables/useChartLook'
+import { useSeen } from '~/composables/useSeen'
 
 const Line = defineAsyncComponent(async () => (await import('./lines')).Line)
+const figure = ref<HTMLElement>()
+const seen = useSeen(figure)
 const props = defineProps<{
   title: string
   curves: { name: string; values: ArrayLike<number>; colour?: string; dashed?: boolean }[]
@@ -54,9 +57,11 @@ const inWords = computed(() =>
 </script>
 
 <template>
-  <figure>
+  <figure ref="figure">
     <figcaption class="text-sm font-medium">{{ title }}</figcaption>
-    <div class="h-44"><Line :data="data" :options="options" :aria-label="`${title}. ${inWords.join(' ')}`" /></div>
+    <div class="h-44">
+      <Line v-if="seen" :data="data" :options="options" :aria-label="`${title}. ${inWords.join(' ')}`" />
+    </div>
     <ul class="hint mt-1 text-xs">
       <li v-for="(line, i) in inWords" :key="line" class="flex items-center gap-1.5">
         <span

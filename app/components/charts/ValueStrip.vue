@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import type { LabD65 } from '@juxtachrome/core/units'
 import { toScreen } from '@juxtachrome/core/colour'
-import { computed, defineAsyncComponent } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useChartLook } from '~/composables/useChartLook'
+import { useSeen } from '~/composables/useSeen'
 
 const Bar = defineAsyncComponent(async () => (await import('./lines')).Bar)
+const figure = ref<HTMLElement>()
+const seen = useSeen(figure)
 const props = defineProps<{ samples: { name: string; masstone?: LabD65; wash?: LabD65 }[] }>()
 const look = useChartLook()
 const rows = computed(() =>
@@ -53,10 +56,10 @@ const inWords = computed(() =>
 </script>
 
 <template>
-  <figure>
+  <figure ref="figure">
     <figcaption class="text-sm font-medium">Value: from masstone to wash</figcaption>
     <div :style="{ height: `${70 + rows.length * 30}px` }">
-      <Bar :aria-label="`Value. ${inWords}`" :data="data as never" :options="options" />
+      <Bar v-if="seen" :aria-label="`Value. ${inWords}`" :data="data as never" :options="options" />
     </div>
   </figure>
 </template>

@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { Day, planAt, type FillEvent, type Palette, type VesselRef } from '@juxtachrome/core/documents'
+import { Day, text, planAt, type FillEvent, type Palette, type VesselRef } from '@juxtachrome/core/documents'
 import { doubtFilling, dryingDays, isUsable, itemsToFillFrom, usualFilling } from '@juxtachrome/core/filling'
 import { computed, watch } from 'vue'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { useBalances } from '~/composables/useBalances'
 import { useCheckedForm } from '~/composables/useCheckedForm'
 import { numberIn } from '~/composables/numberIn'
@@ -23,16 +23,18 @@ const { leftInWords } = useBalances()
 const place = computed(() => props.palette.holder.places.find((p) => p.id === props.placeId)!)
 const plannedId = computed(() => planAt(props.palette, props.placeId)?.paintId)
 
-const amount = z.string().refine((t) => numberIn(t) > 0 && numberIn(t) <= 500, 'A number above 0, at most 500.')
+const amount = z
+  .string()
+  .check(z.refine((t) => numberIn(t) > 0 && numberIn(t) <= 500, 'A number above 0, at most 500.'))
 const wholeDays = z
   .string()
-  .refine((t) => /^\d{1,3}$/.test(t.trim()) && Number(t) <= 120, 'A whole number of days, at most 120.')
+  .check(z.refine((t) => /^\d{1,3}$/.test(t.trim()) && Number(t) <= 120, 'A whole number of days, at most 120.'))
 const schema = z.object({
-  itemId: z.string().min(1, 'Choose what to fill from.'),
+  itemId: z.string().check(z.minLength(1, 'Choose what to fill from.')),
   millilitres: amount,
   day: Day,
   dryingDays: wholeDays,
-  note: z.string().max(500, 'At most 500 characters.'),
+  note: text(500),
 })
 
 /** What can be filled from, the planned paint first. */

@@ -103,7 +103,7 @@ function pick(event: Event) {
       >
       <p v-if="trouble" class="mt-1 refusal" role="alert">{{ trouble }}</p>
     </form>
-    <PhotoTarget v-else class="mt-2" @pick="take" />
+    <LazyPhotoTarget v-else class="mt-2" @pick="take" />
     <div v-if="bench.target" class="mt-3 flex items-center gap-3">
       <span class="hint">To match</span> <PaintSwatch v-if="paint" :paint="paint" class="h-10 w-24" /><SwatchBand
         v-else-if="bench.target.kind === 'colour'"

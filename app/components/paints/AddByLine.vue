@@ -2,7 +2,7 @@
 import { parsePigmentCodes, questionCodes } from '@juxtachrome/core/pigments'
 import { REMARKS, SUPPLIES, ITEM_KINDS } from '@juxtachrome/core/documents'
 import { parseLine, samePaint, USUAL_MILLILITRES, writePrice, readPrice, type PaintRow } from '@juxtachrome/core/paints'
-import { computed, reactive, ref, watch } from 'vue'
+import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { useCollection } from '~/stores/collection'
 
@@ -10,6 +10,8 @@ const emit = defineEmits<{ added: [paintId: string] }>()
 const collection = useCollection()
 const commands = usePaintCommands()
 const line = ref('')
+const lineField = ref<HTMLInputElement>()
+onMounted(() => lineField.value?.focus())
 const error = ref('')
 /** The field that the collection refused. */
 const refused = ref<string>()
@@ -116,7 +118,7 @@ function add() {
       <input
         v-model="line"
         class="input mt-0.5"
-        data-autofocus
+        ref="lineField"
         placeholder="French ultramarine PB29 15 ml, series 2, Halvard &amp; Roe"
         maxlength="500"
       />

@@ -65,7 +65,7 @@ function save(after: Item) {
         >bought {{ dayInWords(item.bought) }}</span
       ><span v-if="item.note" class="hint italic">{{ item.note }}</span>
     </p>
-    <ItemForm v-if="editing" :item="item" class="mt-2" @save="save" @cancel="editing = false" />
+    <LazyItemForm v-if="editing" :item="item" class="mt-2" @save="save" @cancel="editing = false" />
     <form v-else class="mt-1.5 flex flex-wrap items-center gap-2 text-sm" @submit.prevent="measure">
       <label class="flex items-center gap-1.5"
         >Really left: <input v-model="measured" class="input w-20" inputmode="decimal" /> ml</label

@@ -1,20 +1,20 @@
 <script setup lang="ts">
 import { Day, ITEM_FIELDS, ITEM_KINDS, REMARKS, SUPPLIES, text, type Item } from '@juxtachrome/core/documents'
 import { readPrice, writePrice } from '@juxtachrome/core/paints'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { numberIn } from '~/composables/numberIn'
 import { useCheckedForm } from '~/composables/useCheckedForm'
 
 const props = defineProps<{ item: Item }>()
 const emit = defineEmits<{ save: [item: Item]; cancel: [] }>()
-const number = z.string().refine((t) => numberIn(t) <= 5000, 'A number of ml, from 0 to 5000.')
+const number = z.string().check(z.refine((t) => numberIn(t) <= 5000, 'A number of ml, from 0 to 5000.'))
 const label = (key: (typeof ITEM_FIELDS)[number]['key']) => ITEM_FIELDS.find((f) => f.key === key)!.label
 const schema = z.object({
   kind: z.enum(ITEM_KINDS),
   millilitres: number,
   supply: z.enum(SUPPLIES),
   remarks: z.array(z.enum(REMARKS)),
-  price: z.string().refine((t) => !t.trim() || readPrice(t), 'An amount such as 8.90 EUR.'),
+  price: z.string().check(z.refine((t) => !t.trim() || readPrice(t) !== undefined, 'An amount such as 8.90 EUR.')),
   bought: z.union([z.literal(''), Day]),
   note: text(2000),
 })

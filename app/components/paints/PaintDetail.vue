@@ -91,7 +91,7 @@ async function remove() {
       <button class="btn btn-quiet" @click="emit('close')">Close</button>
     </div>
     <div class="mb-3 bg-ground p-3"><PaintSwatch :paint="paint" film class="h-20" /></div>
-    <PaintForm v-if="editing" :key="paint.id" :paint="paint" :save="save" @cancel="editing = false" />
+    <LazyPaintForm v-if="editing" :key="paint.id" :paint="paint" :save="save" @cancel="editing = false" />
     <template v-else>
       <p class="mb-1">
         <template v-for="(code, i) in paint.pigments" :key="code"
@@ -114,7 +114,7 @@ async function remove() {
           ><NuxtLink class="link" :to="`/palettes/${p.id}/choose`">{{ p.name }}</NuxtLink></template
         >
       </p>
-      <PaintSwatches :paint="paint" />
+      <LazyPaintSwatches :paint="paint" />
       <div class="mt-3 flex flex-wrap gap-2">
         <button class="btn" @click="toBench">To the mixing bench</button
         ><button class="btn" @click="editing = true">Change the paint</button

@@ -5,7 +5,7 @@ import { parsePigmentCodes, questionCodes } from '@juxtachrome/core/pigments'
 import { problemOfSwatchPair } from '@juxtachrome/core/film'
 import { Name, PAINT_FIELDS, paintField, text, type Field, type Paint } from '@juxtachrome/core/documents'
 import { computed, type Ref } from 'vue'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { useCheckedForm } from '~/composables/useCheckedForm'
 import { swatchText, toSwatch } from '~/composables/swatchText'
 
@@ -13,18 +13,20 @@ import { swatchText, toSwatch } from '~/composables/swatchText'
 const props = defineProps<{ paint: Paint; save: (paint: Paint) => Problem | undefined }>()
 const emit = defineEmits<{ cancel: [] }>()
 
-const colour = z.string().refine((t) => t.trim() === '' || parseColour(t).ok, {
-  error: ({ input }) => {
-    const read = parseColour(String(input))
-    return read.ok ? '' : read.error.message
-  },
-})
-const codes = z
-  .string()
-  .max(200, 'At most 200 characters.')
-  .refine((t) => parsePigmentCodes(t).unread.length === 0, {
+const colour = z.string().check(
+  z.refine((t) => t.trim() === '' || parseColour(t).ok, {
+    error: ({ input }) => {
+      const read = parseColour(String(input))
+      return read.ok ? '' : read.error.message
+    },
+  }),
+)
+const codes = z.string().check(
+  z.maxLength(200, 'At most 200 characters.'),
+  z.refine((t) => parsePigmentCodes(t).unread.length === 0, {
     error: ({ input }) => parsePigmentCodes(String(input)).unread[0]?.message,
-  })
+  }),
+)
 const word = z.string()
 const schema = z.object({
   name: Name,

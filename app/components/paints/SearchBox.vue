@@ -25,7 +25,7 @@ const more = ref(false)
         <SlidersHorizontal :size="18" />
       </button>
     </div>
-    <PaintFilters v-if="more" v-model="filter" class="mt-2" />
+    <LazyPaintFilters v-if="more" v-model="filter" class="mt-2" />
     <p class="hint mt-1 flex justify-between" aria-live="polite">
       <span>{{ isFiltered ? `${shown} of ${total} paints` : `${total} paints, by hue` }}</span>
       <button v-if="isFiltered" class="link" @click="emit('clear')">Show all</button>

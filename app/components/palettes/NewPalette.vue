@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Name, text } from '@juxtachrome/core/documents'
 import { HOLDERS } from '@juxtachrome/core/arranging'
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { usePaletteCommands } from '~/commands/palettes'
 import { useCheckedForm } from '~/composables/useCheckedForm'
 
@@ -31,38 +31,40 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
 </script>
 
 <template>
-  <form novalidate class="grid gap-3 sm:grid-cols-2" @submit.prevent="save">
-    <FormField v-slot="{ field }" label="Name" :error="errors.name"
-      ><input v-bind="field" v-model="name" class="input" placeholder="Landing tin"
-    /></FormField>
-    <FormField v-slot="{ field }" label="For"
-      ><select v-bind="field" v-model="use" class="input">
-        <option value="travel">travel</option>
-        <option value="studio">studio</option>
-      </select></FormField
-    >
-    <FormField v-slot="{ field }" label="What it is for" :error="errors.purpose" class="sm:col-span-2"
-      ><input v-bind="field" v-model="purpose" class="input" placeholder="ten minutes ashore between swells"
-    /></FormField>
-    <fieldset class="sm:col-span-2">
-      <legend class="mb-1 text-sm font-medium">Holder, drawn to one scale</legend>
-      <div class="grid grid-cols-2 gap-2 md:grid-cols-4">
-        <label
-          v-for="h in HOLDERS"
-          :key="h.id"
-          class="flex cursor-pointer flex-col justify-between gap-1 border border-line p-2 has-checked:border-text has-checked:bg-sunken has-focus-visible:outline-3 has-focus-visible:outline-accent"
-        >
-          <HolderSketch :holder="h" class="mx-auto" :style="{ width: `${(h.width / widest) * 100}%` }" />
-          <span class="flex items-center gap-1.5 text-sm"
-            ><input v-model="holder" type="radio" name="holder" :value="h.id" class="size-4" />{{ h.name }},
-            {{ h.width }} × {{ h.height }} mm</span
+  <ModalDialog open title="A new palette" wide @close="emit('cancel')">
+    <form novalidate class="grid gap-3 sm:grid-cols-2" @submit.prevent="save">
+      <FormField v-slot="{ field }" label="Name" :error="errors.name"
+        ><input v-bind="field" v-model="name" class="input" placeholder="Landing tin"
+      /></FormField>
+      <FormField v-slot="{ field }" label="For"
+        ><select v-bind="field" v-model="use" class="input">
+          <option value="travel">travel</option>
+          <option value="studio">studio</option>
+        </select></FormField
+      >
+      <FormField v-slot="{ field }" label="What it is for" :error="errors.purpose" class="sm:col-span-2"
+        ><input v-bind="field" v-model="purpose" class="input" placeholder="ten minutes ashore between swells"
+      /></FormField>
+      <fieldset class="sm:col-span-2">
+        <legend class="mb-1 text-sm font-medium">Holder, drawn to one scale</legend>
+        <div class="grid grid-cols-2 gap-2 md:grid-cols-4">
+          <label
+            v-for="h in HOLDERS"
+            :key="h.id"
+            class="flex cursor-pointer flex-col justify-between gap-1 border border-line p-2 has-checked:border-text has-checked:bg-sunken has-focus-visible:outline-3 has-focus-visible:outline-accent"
           >
-        </label>
+            <HolderSketch :holder="h" class="mx-auto" :style="{ width: `${(h.width / widest) * 100}%` }" />
+            <span class="flex items-center gap-1.5 text-sm"
+              ><input v-model="holder" type="radio" name="holder" :value="h.id" class="size-4" />{{ h.name }},
+              {{ h.width }} × {{ h.height }} mm</span
+            >
+          </label>
+        </div>
+      </fieldset>
+      <div class="flex justify-end gap-2 sm:col-span-2">
+        <button type="button" class="btn" @click="emit('cancel')">Cancel</button
+        ><button class="btn btn-primary">Make the palette</button>
       </div>
-    </fieldset>
-    <div class="flex justify-end gap-2 sm:col-span-2">
-      <button type="button" class="btn" @click="emit('cancel')">Cancel</button
-      ><button class="btn btn-primary">Make the palette</button>
-    </div>
-  </form>
+    </form>
+  </ModalDialog>
 </template>

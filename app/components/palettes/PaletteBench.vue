@@ -65,7 +65,7 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
       class="min-w-0 max-lg:order-3"
       :class="[preferences.mirrored ? 'lg:order-3' : 'lg:order-1', side === 'left' ? '' : 'max-lg:hidden']"
     >
-      <FillQueue
+      <LazyFillQueue
         v-if="step === 'fill'"
         :palette="palette"
         :state="state"
@@ -73,7 +73,7 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
         :selected="place"
         @select="select"
       />
-      <PaintDrawer
+      <LazyPaintDrawer
         v-else
         :carry="carry"
         :planned="planned"
@@ -124,14 +124,14 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
       :class="[preferences.mirrored ? 'lg:order-1' : 'lg:order-3', side === 'right' ? '' : 'max-lg:hidden']"
     >
       <template v-if="step === 'fill'">
-        <FillPanel v-if="place" :palette="palette" :place-id="place" :state="state" :today="today" />
+        <LazyFillPanel v-if="place" :palette="palette" :place-id="place" :state="state" :today="today" />
         <p v-else class="hint">
           Choose a place on the tray or in the list: record what went into it, top it up, clean it, or read everything
           that ever lay there.
         </p>
       </template>
       <template v-else>
-        <PlacePanel
+        <LazyPlacePanel
           v-if="place"
           :palette="palette"
           :place-id="place"
@@ -139,7 +139,7 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
           :carry="carry"
           @close="emit('select', undefined)"
         />
-        <VerdictPanel :findings="findings" @act="act" />
+        <LazyVerdictPanel :findings="findings" @act="act" />
       </template>
     </div>
     <CarryGhost :carry="carry" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { usePaintList } from '~/composables/usePaintList'
 import { useCollection } from '~/stores/collection'
 
@@ -13,16 +13,6 @@ const { filter, shown, isFiltered, clear, total } = usePaintList()
 const list = ref<{ focusRow(id: string): void }>()
 const open = computed(() => collection.paint(route.params.id as string | undefined))
 const adding = computed(() => route.query.add === '1')
-watch(
-  adding,
-  async (yes) => {
-    if (!yes) return
-    await nextTick()
-    document.querySelector<HTMLInputElement>('[data-autofocus]')?.focus()
-  },
-  { immediate: true },
-)
-
 const show = (id: string) => router.push(`/paints/${id}`)
 async function close() {
   const id = open.value?.id
@@ -44,7 +34,7 @@ async function close() {
             adding ? 'Done adding' : 'Add a paint'
           }}</NuxtLink>
         </div>
-        <AddByLine v-if="adding" class="panel mb-3 p-3" />
+        <LazyAddByLine v-if="adding" class="panel mb-3 p-3" />
         <p v-if="collection.leftovers.length" class="panel mb-2 p-2 text-sm">
           {{ collection.leftovers.length }} imported rows could not be read and wait to be corrected.
           <NuxtLink class="link" to="/import">Look at them</NuxtLink>
@@ -82,7 +72,7 @@ async function close() {
         tabindex="0"
         aria-label="Paint"
       >
-        <PaintDetail :paint="open" @close="close" />
+        <LazyPaintDetail :paint="open" @close="close" />
       </aside>
       <p v-else-if="total" class="hint hidden self-start p-4 lg:block">
         Choose a paint to see its swatch, its behaviour and every tube and pan you own of it.

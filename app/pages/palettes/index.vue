@@ -43,9 +43,11 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
       <h1 class="grow">Palettes</h1>
       <NuxtLink class="btn btn-primary" to="/palettes?new=1">Make a palette</NuxtLink>
     </div>
-    <ModalDialog :open="making" title="A new palette" wide @close="router.push('/palettes')"
-      ><NewPalette @made="(id: string) => router.push(`/palettes/${id}/choose`)" @cancel="router.push('/palettes')"
-    /></ModalDialog>
+    <LazyNewPalette
+      v-if="making"
+      @made="(id: string) => router.push(`/palettes/${id}/choose`)"
+      @cancel="router.push('/palettes')"
+    />
     <section v-if="rows.length === 0" class="panel max-w-2xl p-5">
       <h2 class="mb-1">A palette is a box, tin, tray or plate</h2>
       <p>

@@ -109,7 +109,7 @@ async function close() {
         tabindex="0"
         aria-label="Pigment"
       >
-        <PigmentDetail :pigment="open" @close="close" />
+        <LazyPigmentDetail :pigment="open" @close="close" />
       </aside>
       <p v-else class="hint hidden self-start p-4 lg:block">
         Choose a pigment to see its colour, how it behaves, what its code can hide, and which of your paints and

@@ -1,14 +1,17 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
+import './validator'
 
 /** Field validators shared by all record kinds. Messages are shown beside the field. */
-export const Id = z.string().regex(/^[\w:.-]{1,64}$/, 'An id holds 1 to 64 letters, digits, - _ : or .')
+export const Id = z.string().check(z.regex(/^[\w:.-]{1,64}$/, 'An id holds 1 to 64 letters, digits, - _ : or .'))
 
-export const text = (longest: number) => z.string().max(longest, `At most ${longest} characters.`)
+export const text = (longest: number) => z.string().check(z.maxLength(longest, `At most ${longest} characters.`))
 
-export const Name = z.string().trim().min(1, 'A name is needed.').max(120, 'At most 120 characters.')
+export const Name = z
+  .string()
+  .check(z.trim(), z.minLength(1, 'A name is needed.'), z.maxLength(120, 'At most 120 characters.'))
 
 /** A calendar day, `YYYY-MM-DD`, in the artist's own time zone. */
-export const Day = z.string().refine(isDay, 'A day such as 2026-05-14.')
+export const Day = z.string().check(z.refine(isDay, 'A day such as 2026-05-14.'))
 
 export function isDay(text: string): boolean {
   const match = /^(\d{4})-(\d{2})-(\d{2})$/.exec(text)
@@ -21,14 +24,16 @@ export function isDay(text: string): boolean {
 /** The moment of recording, ISO 8601 in UTC. */
 export const Instant = z
   .string()
-  .regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/, 'A moment such as 2026-05-14T09:30:00.000Z.')
+  .check(z.regex(/^\d{4}-\d{2}-\d{2}T\d{2}:\d{2}:\d{2}(\.\d+)?Z$/, 'A moment such as 2026-05-14T09:30:00.000Z.'))
 
 /** Millilitres; a studio bucket is the most that makes sense. */
-export const Volume = z.number('A number of millilitres.').min(0, 'Not below 0 ml.').max(5000, 'At most 5000 ml.')
+export const Volume = z
+  .number('A number of millilitres.')
+  .check(z.gte(0, 'Not below 0 ml.'), z.lte(5000, 'At most 5000 ml.'))
 
 export const Price = z.looseObject({
   /** In the currency's smallest unit: cents, pence. */
-  minor: z.number().int().min(0).max(100_000_00),
-  currency: z.string().regex(/^[A-Z]{3}$/, 'A currency such as EUR.'),
+  minor: z.int().check(z.gte(0), z.lte(100_000_00)),
+  currency: z.string().check(z.regex(/^[A-Z]{3}$/, 'A currency such as EUR.')),
 })
 export type Price = z.infer<typeof Price>

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { Day, Id, Price, text, Volume } from './fields'
 
 export const ITEM_KINDS = ['tube', 'stick', 'bought pan', 'handmade pan', 'sample'] as const
@@ -28,11 +28,11 @@ export const Item = z.looseObject({
   /** What it held when new, ml; 0 when unknown. */
   millilitres: Volume,
   supply: z.enum(SUPPLIES),
-  remarks: z.array(z.enum(REMARKS)).max(REMARKS.length),
-  price: Price.optional(),
-  bought: Day.optional(),
-  note: text(2000).optional(),
-  removed: z.boolean().optional(),
+  remarks: z.array(z.enum(REMARKS)).check(z.maxLength(REMARKS.length)),
+  price: z.optional(Price),
+  bought: z.optional(Day),
+  note: z.optional(text(2000)),
+  removed: z.optional(z.boolean()),
 })
 export type Item = z.infer<typeof Item>
 

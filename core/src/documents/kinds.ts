@@ -1,4 +1,4 @@
-import type { z } from 'zod'
+import type * as z from 'zod/mini'
 import { Item, itemFrom1To2 } from './item'
 import { JournalEntry, journalEntryFrom1To2 } from './journal/journalEntry'
 import { LeftoverRow } from './leftoverRow'
@@ -9,7 +9,7 @@ import { Recipe } from './recipe'
 
 export type Migration = (old: Record<string, unknown>) => Record<string, unknown>
 
-interface Kind<Schema extends z.ZodType = z.ZodType> {
+interface Kind<Schema extends z.ZodMiniType = z.ZodMiniType> {
   schema: Schema
   version: number
   /** Keyed by the version they start from. */
@@ -18,7 +18,7 @@ interface Kind<Schema extends z.ZodType = z.ZodType> {
   word: string
 }
 
-const kind = <S extends z.ZodType>(
+const kind = <S extends z.ZodMiniType>(
   schema: S,
   version: number,
   word: string,

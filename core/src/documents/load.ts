@@ -1,4 +1,4 @@
-import type { z } from 'zod'
+import type * as z from 'zod/mini'
 import { fail, ok, type Result } from '../result'
 import { isRecord } from './isRecord'
 import { KINDS, type DocumentOf, type KindName } from './kinds'
@@ -44,7 +44,7 @@ export function loadDocument<K extends KindName>(
 }
 
 /** The first complaint of a validator, with the field it concerns. */
-export function firstIssue(error: z.ZodError): string {
+export function firstIssue(error: z.core.$ZodError): string {
   const issue = error.issues[0]
   if (!issue) return 'unknown reason'
   return issue.path.length ? `${issue.path.join('.')}: ${issue.message}` : issue.message

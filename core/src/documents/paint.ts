@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { HUE_FAMILIES } from '../colour/wheel'
 import { SWATCH_SOURCES } from '../film/swatch'
 import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from '../pigments/scales'
@@ -6,17 +6,17 @@ import { Day, Id, Name, text } from './fields'
 
 /** CIELAB under D65, 2 degree observer, of a dry swatch on white paper. */
 export const Swatch = z.looseObject({
-  L: z.number().min(0).max(100),
-  a: z.number().min(-128).max(128),
-  b: z.number().min(-128).max(128),
+  L: z.number().check(z.gte(0), z.lte(100)),
+  a: z.number().check(z.gte(-128), z.lte(128)),
+  b: z.number().check(z.gte(-128), z.lte(128)),
   source: z.enum(SWATCH_SOURCES),
   /** Spread of repeated readings or of the pixels read, one standard deviation, CIEDE2000. */
-  sd: z.number().min(0).max(50).optional(),
+  sd: z.optional(z.number().check(z.gte(0), z.lte(50))),
   /** Reflectance of 36 bands, 380 to 730 nm by 10 nm, where it was measured. */
-  spectrum: z.array(z.number().min(0).max(1.2)).length(36).optional(),
+  spectrum: z.optional(z.array(z.number().check(z.gte(0), z.lte(1.2))).check(z.length(36))),
   /** When and from what it was taken. */
-  day: Day.optional(),
-  note: text(200).optional(),
+  day: z.optional(Day),
+  note: z.optional(text(200)),
 })
 export type Swatch = z.infer<typeof Swatch>
 
@@ -33,31 +33,31 @@ export const Paint = z.looseObject({
   maker: text(120),
   name: Name,
   /** Tells two paints of one name apart, before and after a reformulation. */
-  formula: text(60).optional(),
+  formula: z.optional(text(60)),
   /** Colour Index generic names in the Index's form, as on the label. */
   pigments: z
-    .array(z.string().regex(/^[PNBSA](Br|Bk|[YORVBGWM])\d{1,3}(:\d{1,2})?$/, 'A code such as PB15:3.'))
-    .max(12),
-  series: text(12).optional(),
-  grade: z.enum(GRADES).optional(),
-  masstone: Swatch.optional(),
-  wash: Swatch.optional(),
+    .array(z.string().check(z.regex(/^[PNBSA](Br|Bk|[YORVBGWM])\d{1,3}(:\d{1,2})?$/, 'A code such as PB15:3.')))
+    .check(z.maxLength(12, 'At most 12 codes.')),
+  series: z.optional(text(12)),
+  grade: z.optional(z.enum(GRADES)),
+  masstone: z.optional(Swatch),
+  wash: z.optional(Swatch),
   /** Over a black line, after lifting with a damp brush, after months in a window. */
-  overBlack: Swatch.optional(),
-  lifted: Swatch.optional(),
-  window: Swatch.optional(),
+  overBlack: z.optional(Swatch),
+  lifted: z.optional(Swatch),
+  window: z.optional(Swatch),
   /** Where a code covers several colours, the one that this paint has: `PV19` -> `rose`. */
-  variants: z.record(z.string().max(12), z.string().max(40)).optional(),
+  variants: z.optional(z.record(z.string().check(z.maxLength(12)), z.string().check(z.maxLength(40)))),
   /** The artist's own word on the family, when the computed one is not theirs. */
-  family: z.enum(HUE_FAMILIES).optional(),
-  transparency: z.enum(TRANSPARENCIES).optional(),
-  staining: z.enum(STAININGS).optional(),
-  granulation: z.enum(GRANULATIONS).optional(),
-  lightfastness: z.enum(LIGHTFASTNESSES).optional(),
-  effect: z.enum(EFFECTS).optional(),
-  discontinued: z.boolean().optional(),
-  note: text(2000).optional(),
+  family: z.optional(z.enum(HUE_FAMILIES)),
+  transparency: z.optional(z.enum(TRANSPARENCIES)),
+  staining: z.optional(z.enum(STAININGS)),
+  granulation: z.optional(z.enum(GRANULATIONS)),
+  lightfastness: z.optional(z.enum(LIGHTFASTNESSES)),
+  effect: z.optional(z.enum(EFFECTS)),
+  discontinued: z.optional(z.boolean()),
+  note: z.optional(text(2000)),
   /** Set when it was taken out of the collection but something still refers to it. */
-  removed: z.boolean().optional(),
+  removed: z.optional(z.boolean()),
 })
 export type Paint = z.infer<typeof Paint>

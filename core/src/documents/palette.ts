@@ -1,7 +1,7 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { Id, Name, text } from './fields'
 
-const Length = z.number().min(0).max(2000)
+const Length = z.number().check(z.gte(0), z.lte(2000))
 
 /** Millimetres from the holder's top left corner, seen from above with the lid away from you. */
 export const PlaceShape = z.discriminatedUnion('kind', [
@@ -19,11 +19,11 @@ const isUsableKey = (id: string) => !UNUSABLE.has(id)
 /** One position of a palette; holds a removable pan or is a well. */
 export const Place = z.looseObject({
   /** Unique within the holder, as printed on the key: `A1`. */
-  id: z.string().min(1).max(12).refine(isUsableKey, 'Not a name for a place.'),
+  id: z.string().check(z.minLength(1), z.maxLength(12)).check(z.refine(isUsableKey, 'Not a name for a place.')),
   shape: PlaceShape,
   container: z.enum(CONTAINERS),
   /** How deep paint can lie, mm. */
-  depth: z.number().min(0.5).max(60),
+  depth: z.number().check(z.gte(0.5), z.lte(60)),
 })
 export type Place = z.infer<typeof Place>
 
@@ -39,18 +39,18 @@ export const Holder = z.looseObject({
   outline: z.enum(['box', 'ring']),
   width: Length,
   height: Length,
-  places: z.array(Place).min(1).max(200),
-  parts: z.array(HolderPart).max(40),
+  places: z.array(Place).check(z.minLength(1), z.maxLength(200)),
+  parts: z.array(HolderPart).check(z.maxLength(40)),
 })
 export type Holder = z.infer<typeof Holder>
 
 /** What should be in a place. A place without plan is simply empty. */
 export const PlacePlan = z.looseObject({
-  paintId: Id.optional(),
+  paintId: z.optional(Id),
   /** Kept free, with the reason. */
-  reserved: text(200).optional(),
+  reserved: z.optional(text(200)),
   /** Left alone by every automatic ordering. */
-  locked: z.boolean().optional(),
+  locked: z.optional(z.boolean()),
 })
 export type PlacePlan = z.infer<typeof PlacePlan>
 
@@ -61,8 +61,8 @@ export const Palette = z.looseObject({
   use: z.enum(['travel', 'studio']),
   purpose: text(300),
   holder: Holder,
-  plan: z.record(z.string().max(12), PlacePlan),
+  plan: z.record(z.string().check(z.maxLength(12)), PlacePlan),
   /** Set when it was taken away but its history is kept. */
-  removed: z.boolean().optional(),
+  removed: z.optional(z.boolean()),
 })
 export type Palette = z.infer<typeof Palette>

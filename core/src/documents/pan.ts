@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { Id, text } from './fields'
 
 export const PAN_SIZES = ['half pan', 'full pan'] as const
@@ -11,7 +11,7 @@ export const Pan = z.looseObject({
   size: z.enum(PAN_SIZES),
   /** What is written on its underside. */
   label: text(60),
-  note: text(500).optional(),
-  removed: z.boolean().optional(),
+  note: z.optional(text(500)),
+  removed: z.optional(z.boolean()),
 })
 export type Pan = z.infer<typeof Pan>

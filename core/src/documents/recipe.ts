@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { Id, Name, text } from './fields'
 import { Swatch } from './paint'
 
@@ -15,15 +15,17 @@ export const Recipe = z.looseObject({
   name: Name,
   paints: z
     .array(
-      z.looseObject({ paintId: Id, parts: z.number().positive('More than 0 parts.').max(99, 'At most 99 parts.') }),
+      z.looseObject({
+        paintId: Id,
+        parts: z.number().check(z.positive('More than 0 parts.'), z.lte(99, 'At most 99 parts.')),
+      }),
     )
-    .min(1, 'At least one paint.')
-    .max(5, 'At most five paints.'),
+    .check(z.minLength(1, 'At least one paint.'), z.maxLength(5, 'At most five paints.')),
   /** Parts of water to one of mixture; 0 is masstone. */
-  water: z.number().min(0).max(40),
+  water: z.number().check(z.gte(0), z.lte(40)),
   /** The real mixture, painted out and dry. */
-  masstone: Swatch.optional(),
-  wash: Swatch.optional(),
-  note: text(2000).optional(),
+  masstone: z.optional(Swatch),
+  wash: z.optional(Swatch),
+  note: z.optional(text(2000)),
 })
 export type Recipe = z.infer<typeof Recipe>

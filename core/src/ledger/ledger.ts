@@ -107,7 +107,7 @@ export class Ledger {
   }
 
   #changeItems(changes: readonly Change[]): Set<string> {
-    const lists = turnovers(changes, (event) => [kindOfEvent(event).item?.(event)])
+    const lists = turnovers(changes, (event) => kindOfEvent(event).item?.(event))
     for (const [itemId, { withdrawn, added }] of lists) {
       const { from, events } = changeTimeline(this.#itemEvents.get(itemId) ?? [], withdrawn, added)
       this.#itemEvents.set(itemId, events)
@@ -120,16 +120,20 @@ export class Ledger {
   }
 
   #changeVessels(changes: readonly Change[]): Set<string> {
-    for (const { before, after } of changes) for (const e of [before, after]) if (e) this.#groupOf(keysOf(e.event))
+    for (const { before, after } of changes) {
+      if (before) this.#tie(keysOf(before.event))
+      if (after) this.#tie(keysOf(after.event))
+    }
     const lists = turnovers(changes, (event) => {
       const [key] = keysOf(event)
-      return [key === undefined ? undefined : this.#groups.get(key)]
+      return key === undefined ? undefined : this.#groups.get(key)
     })
     return new Set([...lists].flatMap(([group, { withdrawn, added }]) => [...group.change(withdrawn, added)]))
   }
 
-  /** The group that all of the keys belong to; groups that they tie together become one. */
-  #groupOf(keys: readonly string[]): void {
+  /** Brings all of the keys into one group; groups that they tie together become one. */
+  #tie(keys: readonly string[]): void {
+    if (keys.length === 0 || (keys.length === 1 && this.#groups.has(keys[0]!))) return
     const found = [...new Set(keys.flatMap((k) => this.#groups.get(k) ?? []))]
     const [first = new VesselGroup(), ...others] = found.sort((p, q) => q.events.length - p.events.length)
     for (const key of keys) first.keys.add(key)
@@ -148,17 +152,19 @@ const isSame = (before: Effective | null, after: Effective | null) =>
 
 function turnovers<Key>(
   changes: readonly Change[],
-  keysFor: (event: Effective['event']) => readonly (Key | undefined)[],
+  keyFor: (event: Effective['event']) => Key | undefined,
 ): Map<Key, Turnover> {
   const lists = new Map<Key, Turnover>()
-  const of = (key: Key) => {
-    const known = lists.get(key) ?? new Turnover()
-    lists.set(key, known)
+  const of = (event: Effective['event']) => {
+    const key = keyFor(event)
+    if (key === undefined) return undefined
+    let known = lists.get(key)
+    if (!known) lists.set(key, (known = new Turnover()))
     return known
   }
   for (const { before, after } of changes) {
-    if (before) for (const key of keysFor(before.event)) if (key !== undefined) of(key).withdrawn.add(before.entryId)
-    if (after) for (const key of keysFor(after.event)) if (key !== undefined) of(key).added.push(after)
+    if (before) of(before.event)?.withdrawn.add(before.entryId)
+    if (after) of(after.event)?.added.push(after)
   }
   return lists
 }

@@ -19,5 +19,23 @@ export function changeTimeline(
     for (const effective of sorted) events.push(effective)
     return { from: 'end', events }
   }
-  return { from: 'beginning', events: [...events.filter((e) => !withdrawn.has(e.entryId)), ...sorted].sort(byTime) }
+  return {
+    from: 'beginning',
+    events: merged(
+      events.filter((e) => !withdrawn.has(e.entryId)),
+      sorted,
+    ),
+  }
+}
+
+/** Two lists in order of time as one. */
+function merged(one: readonly Effective[], other: readonly Effective[]): Effective[] {
+  const all: Effective[] = []
+  let i = 0
+  for (const next of other) {
+    while (i < one.length && byTime(one[i]!, next) <= 0) all.push(one[i++]!)
+    all.push(next)
+  }
+  while (i < one.length) all.push(one[i++]!)
+  return all
 }

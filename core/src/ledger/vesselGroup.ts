@@ -10,6 +10,8 @@ export class VesselGroup {
   #events: Effective[] = []
   #fold = new Vessels()
   #at = new Map<string, readonly PlaceRef[]>()
+  /** All palettes that its events touched. */
+  #palettes = new Set<string>()
 
   get fold(): Vessels {
     return this.#fold
@@ -25,14 +27,13 @@ export class VesselGroup {
   change(withdrawn: ReadonlySet<string>, added: readonly Effective[]): Set<string> {
     const { from, events } = changeTimeline(this.#events, withdrawn, added)
     this.#events = events
-    if (from === 'beginning') {
-      const before = palettesIn(this.#at)
-      this.#fold = new Vessels()
-      this.#at = new Map()
-      this.#apply(events)
-      return new Set([...before, ...palettesIn(this.#at)])
-    }
-    return this.#apply(events.slice(events.length - added.length))
+    if (from === 'end') return this.#apply(events.slice(events.length - added.length))
+    const before = this.#palettes
+    this.#fold = new Vessels()
+    this.#at = new Map()
+    this.#palettes = new Set()
+    this.#apply(events)
+    return new Set([...before, ...this.#palettes])
   }
 
   #apply(events: readonly Effective[]): Set<string> {
@@ -43,12 +44,10 @@ export class VesselGroup {
       this.#at.set(entryId, at)
       for (const { paletteId } of at) palettes.add(paletteId)
     }
+    for (const paletteId of palettes) this.#palettes.add(paletteId)
     return palettes
   }
 }
-
-const palettesIn = (at: ReadonlyMap<string, readonly PlaceRef[]>) =>
-  new Set([...at.values()].flatMap((places) => places.map((p) => p.paletteId)))
 
 /** What an event ties together: palettes by their id, loose pans by theirs. */
 export const keysOf = (event: Event): string[] => (kindOfEvent(event).names?.(event) ?? []).map(keyOf)

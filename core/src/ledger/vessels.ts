@@ -1,5 +1,5 @@
 import type { Layer, VesselFold } from '../documents/journal/eventKind'
-import { homeOf, isPlace, ownVesselOf, samePlace, type PlaceRef, type VesselRef } from '../documents/journal/vessel'
+import { homeOf, isPlace, ownVesselOf, type PlaceRef, type VesselRef } from '../documents/journal/vessel'
 import { daysAfter } from '../units/calendar'
 import type { PaletteState, PlaceState, Stay, VesselState } from './stays'
 
@@ -12,12 +12,13 @@ interface OpenStay extends Omit<Stay, 'content'> {
 }
 interface Vessel {
   id: string
-  at?: PlaceRef
+  at?: Place
   stays: OpenStay[]
   /** The last of the stays, while something lies in it. */
   open?: OpenStay
 }
-interface Place extends PlaceRef {
+interface Place {
+  ref: PlaceRef
   /** Undefined when its pan was taken out. */
   vesselId?: string
   stays: OpenStay[]
@@ -53,22 +54,22 @@ export class Vessels implements VesselFold {
 
   declareDry(ref: VesselRef, day: string): void {
     const vessel = this.#resolve(ref)
-    this.#touch(isPlace(ref) ? ref : vessel?.at)
+    this.#touch(isPlace(ref) ? this.#place(ref) : vessel?.at)
     if (vessel?.open) vessel.open.content.dryFrom = day
   }
 
   empty(ref: VesselRef, day: string): void {
     const vessel = this.#resolve(ref)
-    this.#touch(isPlace(ref) ? ref : vessel?.at)
+    this.#touch(isPlace(ref) ? this.#place(ref) : vessel?.at)
     if (vessel) close(vessel, day, { ended: 'cleaned' })
   }
 
   put(ref: VesselRef, into: PlaceRef, day: string): void {
     const vessel = this.#resolve(ref)
-    if (!vessel || (vessel.at && samePlace(vessel.at, into))) return this.#touch(into)
     const place = this.#place(into)
+    if (!vessel || vessel.at === place) return this.#touch(place)
     if (place.vesselId !== undefined) this.#move(this.#vessel(place.vesselId), undefined, day)
-    this.#move(vessel, into, day)
+    this.#move(vessel, place, day)
   }
 
   takeOut(ref: VesselRef, day: string): void {
@@ -77,20 +78,17 @@ export class Vessels implements VesselFold {
   }
 
   exchange(one: PlaceRef, other: PlaceRef, day: string): void {
-    this.#touch(one)
-    this.#touch(other)
-    if (samePlace(one, other)) return
-    const [first, second] = [this.#resolve(one), this.#resolve(other)]
-    for (const [vessel, to] of [
-      [first, other],
-      [second, one],
-    ] as const) {
-      if (!vessel) continue
-      this.#moveContent(vessel, to, day)
-      vessel.at = { paletteId: to.paletteId, placeId: to.placeId }
-    }
-    this.#place(one).vesselId = second?.id
-    this.#place(other).vesselId = first?.id
+    const [here, there] = [this.#place(one), this.#place(other)]
+    this.#touch(here)
+    this.#touch(there)
+    if (here === there) return
+    const [first, second] = [this.#in(here), this.#in(there)]
+    if (first) this.#moveContent(first, there, day)
+    if (second) this.#moveContent(second, here, day)
+    if (first) first.at = there
+    if (second) second.at = here
+    here.vesselId = second?.id
+    there.vesselId = first?.id
   }
 
   /** What lies in a palette's places; the same object until something changes there. */
@@ -99,14 +97,21 @@ export class Vessels implements VesselFold {
     if (known) return known
     const state = new Map<string, PlaceState>()
     for (const [key, place] of this.#places)
-      if (place.paletteId === paletteId) state.set(place.placeId, this.#stateOf(key, place))
+      if (place.ref.paletteId === paletteId) state.set(place.ref.placeId, this.#stateOf(key, place))
     this.#palettes.set(paletteId, state)
     return state
   }
 
   vessel(id: string): VesselState {
-    const { at, stays, open } = this.#vessel(id)
-    return { id, ...(at ? { at } : {}), ...(open ? { content: copyOf(open.content) } : {}), stays: stays.map(frozen) }
+    const known = this.#vessels.get(id)
+    if (!known) return { id, ...(homeOf(id) ? { at: homeOf(id) } : {}), stays: [] }
+    const { at, stays, open } = known
+    return {
+      id,
+      ...(at ? { at: at.ref } : {}),
+      ...(open ? { content: copyOf(open.content) } : {}),
+      stays: stays.map(frozen),
+    }
   }
 
   /** Ids of the vessels that lie in no palette and of which the journal speaks. */
@@ -129,8 +134,9 @@ export class Vessels implements VesselFold {
   }
 
   #resolve(ref: VesselRef): Vessel | undefined {
-    if (!isPlace(ref)) return this.#vessel(ref.vesselId)
-    const { vesselId } = this.#place(ref)
+    return isPlace(ref) ? this.#in(this.#place(ref)) : this.#vessel(ref.vesselId)
+  }
+  #in({ vesselId }: Place): Vessel | undefined {
     return vesselId === undefined ? undefined : this.#vessel(vesselId)
   }
 
@@ -138,7 +144,7 @@ export class Vessels implements VesselFold {
     let vessel = this.#vessels.get(id)
     if (!vessel) {
       const home = homeOf(id)
-      vessel = { id, ...(home ? { at: home } : {}), stays: [] }
+      vessel = { id, ...(home ? { at: this.#place(home) } : {}), stays: [] }
       this.#vessels.set(id, vessel)
     }
     return vessel
@@ -147,51 +153,49 @@ export class Vessels implements VesselFold {
   #place({ paletteId, placeId }: PlaceRef): Place {
     const key = ownVesselOf({ paletteId, placeId })
     let place = this.#places.get(key)
-    if (!place) this.#places.set(key, (place = { paletteId, placeId, vesselId: key, stays: [] }))
+    if (!place) this.#places.set(key, (place = { ref: { paletteId, placeId }, vesselId: key, stays: [] }))
     return place
   }
 
   #begin(vessel: Vessel, content: OpenContent, since: string, cameFrom?: PlaceRef | 'loose'): OpenStay {
+    const { at } = vessel
     const stay: OpenStay = {
       vesselId: vessel.id,
-      ...(vessel.at ? { at: vessel.at } : {}),
+      ...(at ? { at: at.ref } : {}),
       content,
       since,
       ...(cameFrom ? { cameFrom } : {}),
     }
     vessel.open = stay
     vessel.stays.push(stay)
-    if (vessel.at) this.#place(vessel.at).stays.push(stay)
+    at?.stays.push(stay)
     return stay
   }
 
-  #move(vessel: Vessel, to: PlaceRef | undefined, day: string): void {
+  #move(vessel: Vessel, to: Place | undefined, day: string): void {
     this.#touch(vessel.at)
     this.#touch(to)
-    if (vessel.at) this.#place(vessel.at).vesselId = undefined
+    if (vessel.at) vessel.at.vesselId = undefined
     this.#moveContent(vessel, to, day)
-    vessel.at = to && { paletteId: to.paletteId, placeId: to.placeId }
-    if (to) this.#place(to).vesselId = vessel.id
+    vessel.at = to
+    if (to) to.vesselId = vessel.id
   }
 
   /** Ends the stay where the content lay and begins one where it goes. */
-  #moveContent(vessel: Vessel, to: PlaceRef | undefined, day: string): void {
+  #moveContent(vessel: Vessel, to: Place | undefined, day: string): void {
     const { open, at } = vessel
     if (!open) return
-    close(vessel, day, { ended: 'moved', wentTo: to ?? 'loose' })
-    const kept = { layers: [...open.content.layers], dryFrom: open.content.dryFrom }
-    const was = vessel.at
+    close(vessel, day, { ended: 'moved', wentTo: to?.ref ?? 'loose' })
     vessel.at = to
-    this.#begin(vessel, kept, day, at ?? 'loose')
-    vessel.at = was
+    this.#begin(vessel, copyOf(open.content), day, at?.ref ?? 'loose')
   }
 
-  #touch(place: PlaceRef | undefined): void {
+  #touch(place: Place | undefined): void {
     if (!place) return
-    this.#place(place)
-    this.#touched.push(place)
-    this.#read.delete(ownVesselOf(place))
-    this.#palettes.delete(place.paletteId)
+    const { ref } = place
+    this.#touched.push(ref)
+    if (this.#read.size > 0) this.#read.delete(ownVesselOf(ref))
+    if (this.#palettes.size > 0) this.#palettes.delete(ref.paletteId)
   }
 }
 

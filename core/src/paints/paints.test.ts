@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import { createPaintIndex, passesFilter } from './search'
+import { passesFilter } from './filter'
+import { createPaintIndex } from './search'
 import { byLightness, byWheel, viewOfPaint } from './view'
 
 const paint = (id: string, name: string, swatch?: [number, number, number], more: Partial<Paint> = {}): Paint => ({

@@ -37,8 +37,8 @@ const go = (to: string) => router.push(`/palettes/${palette.value?.id}/${to}`)
         >
       </nav>
     </div>
-    <ArrangeStep v-if="step === 'arrange'" :palette="palette" @taken="go('choose')" />
-    <KeyPanel v-else-if="step === 'key'" :key="palette.id" :palette="palette" />
+    <LazyArrangeStep v-if="step === 'arrange'" :palette="palette" @taken="go('choose')" />
+    <LazyKeyPanel v-else-if="step === 'key'" :key="palette.id" :palette="palette" />
     <PaletteBench
       v-else
       :key="`${palette.id}-${step}`"

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import type { EventKind, Naming } from './eventKind'
 import { clean } from './events/clean'
 import { dry } from './events/dry'
@@ -25,8 +25,8 @@ export type FillEvent = Extract<Event, { kind: 'fill' }>
 export const EVENT_KINDS = { fill, dry, clean, exchange, put, takeOut, measure } as const
 
 /** The kind of an event, for callers that treat all alike. */
-export const kindOfEvent = (event: Event): EventKind<z.ZodType<Event>> =>
-  EVENT_KINDS[event.kind] as unknown as EventKind<z.ZodType<Event>>
+export const kindOfEvent = (event: Event): EventKind<z.ZodMiniType<Event>> =>
+  EVENT_KINDS[event.kind] as unknown as EventKind<z.ZodMiniType<Event>>
 
 /** What a person did, in the past. */
 export const eventInWords = (event: Event, name: Naming): string => kindOfEvent(event).words(event, name)

@@ -1,9 +1,9 @@
-import type { z } from 'zod'
+import * as z from 'zod/mini'
 import { Day, text } from '../fields'
 import type { PlaceRef, VesselRef } from './vessel'
 
 /** Fields of every event. */
-export const happened = { day: Day, note: text(500).optional() }
+export const happened = { day: Day, note: z.optional(text(500)) }
 
 /** One portion of paint in a vessel. */
 export interface Layer {
@@ -40,7 +40,7 @@ export interface Naming {
 }
 
 /** A kind of event: its record, its words, and what it adds to each fold of the ledger. One file a kind. */
-export interface EventKind<Schema extends z.ZodType = z.ZodType> {
+export interface EventKind<Schema extends z.ZodMiniType = z.ZodMiniType> {
   schema: Schema
   /** What a person did, in the past: "filled A3 with Viridian". */
   words(event: z.infer<Schema>, name: Naming): string
@@ -55,4 +55,4 @@ export interface EventKind<Schema extends z.ZodType = z.ZodType> {
 }
 
 /** Keeps the schema's own type while checking the rest. */
-export const eventKind = <Schema extends z.ZodType>(kind: EventKind<Schema>): EventKind<Schema> => kind
+export const eventKind = <Schema extends z.ZodMiniType>(kind: EventKind<Schema>): EventKind<Schema> => kind

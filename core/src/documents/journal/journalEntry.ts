@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { Id, Instant, text } from '../fields'
 import { isRecord } from '../isRecord'
 import { Event } from './event'
@@ -16,8 +16,8 @@ export const JournalEntry = z.discriminatedUnion('type', [
     ...Stamp,
     type: z.literal('correction'),
     corrects: Id,
-    becomes: Event.nullable(),
-    reason: text(200).optional(),
+    becomes: z.nullable(Event),
+    reason: z.optional(text(200)),
   }),
 ])
 export type JournalEntry = z.infer<typeof JournalEntry>

@@ -1,14 +1,16 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { Id } from '../fields'
 
-export const PlaceId = z.string().min(1, 'A place is needed.').max(12, 'At most 12 characters.')
+export const PlaceId = z.string().check(z.minLength(1, 'A place is needed.'), z.maxLength(12, 'At most 12 characters.'))
 
 /** A place of a palette. */
 export const PlaceRef = z.looseObject({ paletteId: Id, placeId: PlaceId })
 export type PlaceRef = { paletteId: string; placeId: string }
 
 /** `tin/A3`: what belongs to that place, its well or the pan that came with it. Anything else: the id of a loose pan. */
-export const VesselId = z.string().min(1, 'A vessel is needed.').max(80, 'At most 80 characters.')
+export const VesselId = z
+  .string()
+  .check(z.minLength(1, 'A vessel is needed.'), z.maxLength(80, 'At most 80 characters.'))
 
 /** A well or a pan, named by its id, or by the place in which it lies that day. */
 export const VesselRef = z.union([z.looseObject({ vesselId: VesselId }), PlaceRef])

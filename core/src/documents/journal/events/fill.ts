@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { Id, Volume } from '../../fields'
 import { eventKind, happened } from '../eventKind'
 import { VesselRef } from '../vessel'
@@ -11,8 +11,8 @@ export const fill = eventKind({
     vessel: VesselRef,
     itemId: Id,
     paintId: Id,
-    millilitres: Volume.refine((v) => v > 0, 'More than 0 ml.'),
-    dryingDays: z.number().min(0).max(120),
+    millilitres: Volume.check(z.refine((v) => v > 0, 'More than 0 ml.')),
+    dryingDays: z.number().check(z.gte(0), z.lte(120)),
   }),
   words: (e, name) => `filled ${name.vessel(e.vessel)} with ${name.paint(e.paintId)}`,
   line: (e, name) => `${e.millilitres} ml ${name.paint(e.paintId)} from ${name.item(e.itemId)}`,

@@ -1,4 +1,4 @@
-import { z } from 'zod'
+import * as z from 'zod/mini'
 import { Id, Volume } from '../../fields'
 import { eventKind, happened } from '../eventKind'
 

@@ -1,11 +1,25 @@
 import { defineConfig } from 'vitest/config'
+import { BaseSequencer, type TestSpecification } from 'vitest/node'
 
 const alias = { '~': new URL('./app', import.meta.url).pathname }
 /** Tests that set up a global of their own (a database, the linter) are kept apart; the others share their modules. */
 const OWN_WORLD = ['app/stores/**/*.test.ts', 'app/storage/**/*.test.ts', 'scripts/**/*.test.ts']
 
+/** Files that take longest, first: so the browsers that work beside each other end together. */
+const LONGEST = ['access/wideLight', 'access/narrowDark', 'keeping', 'palettes', 'paints', 'bench']
+class LongestFirst extends BaseSequencer {
+  override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
+    const place = ({ moduleId }: TestSpecification) => {
+      const at = LONGEST.findIndex((name) => moduleId.includes(name))
+      return at < 0 ? LONGEST.length : at
+    }
+    return [...(await super.sort(files))].sort((p, q) => place(p) - place(q))
+  }
+}
+
 export default defineConfig({
   test: {
+    sequence: { sequencer: LongestFirst },
     projects: [
       {
         resolve: { alias },

@@ -12,7 +12,7 @@ const VIEWS = [
     name: 'add-by-line',
     path: '/paints?add=1',
     script:
-      'const i = document.querySelector("[data-autofocus]"); i.value = "French ultramarine PG29 15 ml, series 2, Northwall"; i.dispatchEvent(new Event("input"))',
+      'const i = document.querySelector("main form input"); i.value = "French ultramarine PG29 15 ml, series 2, Northwall"; i.dispatchEvent(new Event("input"))',
   },
   { name: 'palettes', path: '/palettes' },
   { name: 'new-palette', path: '/palettes?new=1' },
@@ -22,7 +22,7 @@ const VIEWS = [
     strip: ['demo-h-french-ultramarine', 'demo-t-ultramarine-deep', 'demo-h-cobalt-blue', 'demo-s-indanthrone-blue'],
   },
   { name: 'arrange', path: '/palettes/hut-palette/arrange' },
-  { name: 'fill', path: '/palettes/boat-tray/fill?place=B6' },
+  { name: 'fill', path: '/palettes/landing-tin/fill?place=B1' },
   { name: 'key', path: '/palettes/boat-tray/key' },
   { name: 'pigments', path: `/pigments/${encodeURIComponent('PV19 rose')}` },
   {

@@ -18,15 +18,14 @@ function check(name, program, args) {
 }
 
 /** Tests counted one by one from the runner's own report. */
-function tests(project) {
+function tests(name, projects) {
   const begun = Date.now()
-  const file = join(reports, `${project}.json`)
-  console.log(`\n— ${project} tests`)
+  const file = join(reports, `${name}.json`)
+  console.log(`\n— ${name} tests`)
   const fine = run('npx', [
     'vitest',
     'run',
-    '--project',
-    project,
+    ...projects.flatMap((p) => ['--project', p]),
     '--reporter=dot',
     '--reporter=json',
     `--outputFile.json=${file}`,
@@ -52,13 +51,14 @@ if (!installPackages()) {
 }
 check('generated tables agree with data/', process.execPath, ['scripts/build-tables.mjs', '--check'])
 check('Nuxt prepares', 'npx', ['nuxt', 'prepare', '--logLevel', 'silent'])
+check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.'])
 check('lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
 check('types of the application', 'npx', ['vue-tsc', '-b', '--noEmit'])
 check('types of core, without the DOM', 'npx', ['tsc', '-p', 'core'])
 check('types of the tests', 'npx', ['tsc', '-p', 'tests'])
-tests('unit')
+tests('unit', ['unit', 'apart'])
 const built = check('build', 'npx', ['nuxt', 'build', '--logLevel', 'silent'])
-if (built && installBrowser()) tests('e2e')
+if (built && installBrowser()) tests('e2e', ['e2e'])
 else {
   counts.failed += 1
   console.error('The end-to-end tests did not run.')

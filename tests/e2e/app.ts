@@ -35,13 +35,40 @@ export class App {
     await this.ready()
   }
   async ready() {
-    await this.until(
-      async () =>
-        (await this.driver.executeScript(
-          'return Boolean(document.querySelector("#main > *")) && !document.body.innerText.includes("Laying out the paints")',
-        )) === true,
+    await this.happens(
+      `document.querySelector('#main > *') && !document.body.innerText.includes('Laying out the paints')`,
       'the page',
     )
+  }
+
+  /** Waits until an expression holds in the page: asked anew when the page changes, not by the clock. */
+  async happens(expression: string, what: string, wait = WAIT): Promise<void> {
+    const held = await this.driver.executeAsyncScript(
+      `
+      const done = arguments[arguments.length - 1]
+      const holds = () => Boolean(${expression})
+      if (holds()) return done(true)
+      const end = (answer) => { observer.disconnect(); clearTimeout(limit); done(answer) }
+      const observer = new MutationObserver(() => { if (holds()) end(true) })
+      observer.observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
+      const limit = setTimeout(() => end(holds()), arguments[0])`,
+      wait,
+    )
+    if (!held) throw new Error(`Waited in vain for ${what}`)
+  }
+
+  /** Waits until the page has drawn twice and has nothing waiting. */
+  async still(): Promise<void> {
+    await this.driver.executeAsyncScript(
+      `const done = arguments[arguments.length - 1]
+      requestAnimationFrame(() => requestAnimationFrame(() => requestIdleCallback(() => done(), { timeout: 1000 })))`,
+    )
+  }
+
+  /** Puts a value into this device's store, as an earlier visit would have left it. */
+  async remember(key: string, value: unknown): Promise<void> {
+    const text = typeof value === 'string' ? value : JSON.stringify(value)
+    await this.driver.executeScript('localStorage.setItem(arguments[0], arguments[1])', key, text)
   }
 
   async until<T>(ask: () => Promise<T | undefined | null | false>, what: string, wait = WAIT): Promise<T> {
@@ -145,7 +172,7 @@ export class App {
     return (await this.driver.findElement(By.css(css))).getText()
   }
   async says(text: string, wait = WAIT) {
-    await this.until(async () => (await this.text()).includes(text), `the words “${text}”`, wait)
+    await this.happens(`document.body.innerText.includes(${JSON.stringify(text)})`, `the words “${text}”`, wait)
   }
   async upload(index: number, path: string) {
     const inputs = await this.driver.findElements(By.css('input[type=file]'))

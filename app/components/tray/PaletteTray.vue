@@ -38,9 +38,11 @@ watch(
 const cells = computed(() =>
   props.palette.holder.places.map((place) => {
     const plan = planAt(props.palette, place.id)
-    const content = props.state.get(place.id)?.content
+    const here = props.state.get(place.id)
+    const content = here?.content
     return {
       place,
+      bare: here !== undefined && here.vesselId === undefined,
       plan,
       planned: collection.paint(plan?.paintId),
       content,

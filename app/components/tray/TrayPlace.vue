@@ -13,6 +13,8 @@ const props = defineProps<{
   planned?: Paint
   lying?: Paint
   content?: Content
+  /** Its pan was taken out. */
+  bare?: boolean
   today: string
   marked: boolean
   selected: boolean
@@ -50,6 +52,7 @@ const words = computed(() => {
     parts.push(
       wet.value ? `wet, dry about ${dayInWords(content.dryFrom)}` : `filled ${dayInWords(content.layers[0]!.day)}, dry`,
     )
+  else if (props.bare) parts.push('its pan is out')
   else if (planned) parts.push('not filled yet')
   if (plan?.locked) parts.push('locked')
   return `${place.id}: ${parts.join('; ')}`
@@ -95,10 +98,10 @@ const words = computed(() => {
       <template v-else>{{ place.id }}</template>
     </span>
     <span
-      v-if="differs"
+      v-if="differs || bare"
       class="absolute right-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black"
       aria-hidden="true"
-      >≠ plan</span
+      >{{ bare ? 'no pan' : '≠ plan' }}</span
     >
     <Lock
       v-if="plan?.locked"

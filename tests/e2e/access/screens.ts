@@ -1,0 +1,53 @@
+import AxeBuilder from '@axe-core/webdriverjs'
+import type { App } from '../app'
+
+/** Every screen that axe looks at. */
+export const SCREENS = [
+  '/',
+  '/paints',
+  '/paints?add=1',
+  '/paints/demo-h-french-ultramarine',
+  '/import',
+  '/palettes',
+  '/palettes?new=1',
+  '/palettes/hut-palette/choose',
+  '/palettes/landing-tin/choose?place=A5',
+  '/palettes/hut-palette/arrange',
+  '/palettes/landing-tin/fill?place=A4',
+  '/palettes/boat-tray/key',
+  '/data',
+  '/pigments',
+  '/pigments/PB28%20teal',
+  '/bench',
+  '/bench?view=row',
+  '/bench?view=triangle',
+  '/bench?view=recipe',
+  '/compare',
+  '/swatches',
+  '/swatches?from=spectra',
+]
+
+const TAGS = ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']
+
+/** Lays paints on the bench and names what is to be matched, so that its screens show something. */
+export async function layTheBench(app: App): Promise<void> {
+  const parts = ['demo-h-french-ultramarine', 'demo-h-burnt-sienna', 'demo-h-lemon-yellow']
+  await app.remember('jx-bench', {
+    parts: parts.map((paintId) => ({ paintId, parts: 1 })),
+    water: 2,
+    scope: 'landing-tin',
+    target: { kind: 'paint', paintId: 'demo-f-sap-green' },
+  })
+}
+
+/** What axe finds on a screen, in words. */
+export async function findings(app: App, path: string): Promise<string[]> {
+  await app.remember('jx-strip', path === '/compare' ? ['demo-h-french-ultramarine', 'demo-h-cobalt-blue'] : [])
+  await app.go(path)
+  await app.still()
+  const { violations } = await new AxeBuilder(app.driver).withTags(TAGS).analyze()
+  return violations.map(({ id, help, nodes }) => {
+    const where = nodes.slice(0, 3).map((n) => n.target.join(' '))
+    return `${path}: ${id}: ${help} (${where.join('; ')})`
+  })
+}

@@ -21,7 +21,6 @@ const order = { paletteId: 'p', order: 'light to dark' as const }
 const done = (id: number, value: unknown) => ({
   data: { type: 'answer' as const, id, revision: 0, result: { ok: true as const, value } },
 })
-const soon = () => new Promise((resume) => setTimeout(resume, 20))
 
 describe('the worker seam', () => {
   it('answers a question about the mirrored collection, typed end to end', async () => {
@@ -125,19 +124,21 @@ describe('sessions', () => {
     const session = client.open('arrangeInOrder', order, {
       answer: (r: Result<Arrangement>, revision) => answers.push({ plan: r.ok && r.value.plan, revision }),
     })
-    await soon()
+    // the same worker hears in turn: when it has answered this, it has answered all that was due before
+    const settled = () => client.ask('arrangeInOrder', order).result
+    await settled()
     expect(answers).toHaveLength(1)
     collection.apply({ diff: [updated('paints', paint('y'), { ...paint('y'), note: 'no matter' })], journal: [] })
-    await soon()
+    await settled()
     expect(answers).toHaveLength(1)
     const after = { ...palette, plan: { ...palette.plan, A2: { paintId: 'y' } } }
     collection.apply({ diff: [updated('palettes', palette, after)], journal: [] })
-    await soon()
+    await settled()
     expect(answers.map((a) => a.revision)).toEqual([0, 2])
     expect(answers[1]!.plan).toEqual(after.plan)
     session.close()
     collection.apply({ diff: [updated('palettes', after, palette)], journal: [] })
-    await soon()
+    await settled()
     expect(answers).toHaveLength(2)
   })
 
@@ -147,10 +148,9 @@ describe('sessions', () => {
       ports.push(ports.length ? localPort() : silentPort())
       return ports.at(-1)!
     }, documents)
-    let answered = 0
-    client.open('arrangeInOrder', order, { answer: () => (answered += 1) })
+    const answered = new Promise<void>((resolve) => client.open('arrangeInOrder', order, { answer: () => resolve() }))
     ports[0]!.onerror?.({})
-    await soon()
-    expect(answered).toBe(1)
+    await answered
+    expect(ports).toHaveLength(2)
   })
 })

@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest'
+import { HOLDERS } from '../arranging/holders'
+import type { Item } from '../documents/item'
+import type { Paint } from '../documents/paint'
+import type { Palette } from '../documents/palette'
+import type { PaletteState } from '../ledger/stays'
+import { fillOrder, itemsToFillFrom, usualFillings } from './fillOrder'
+import { usualFilling } from './drying'
+
+const paint = (id: string, L: number): Paint => ({
+  id,
+  v: 1,
+  maker: '',
+  name: id,
+  pigments: [],
+  masstone: { L, a: 10, b: 10, source: 'typed' },
+})
+const PAINTS = new Map([paint('dark', 20), paint('light', 85), paint('middle', 50)].map((p) => [p.id, p]))
+const plan = {
+  A1: { paintId: 'dark' },
+  A2: { paintId: 'light' },
+  A3: { paintId: 'middle' },
+  A4: { reserved: 'a brown' },
+  A5: { paintId: 'gone' },
+}
+const palette: Palette = { id: 'tin', v: 1, name: 'Tin', use: 'travel', purpose: '', holder: HOLDERS[0]!, plan }
+const paintOf = (id: string) => PAINTS.get(id)
+const tube = (id: string, paintId: string, supply: Item['supply'] = 'open'): Item => ({
+  id,
+  v: 2,
+  paintId,
+  kind: 'tube',
+  millilitres: 15,
+  supply,
+  remarks: [],
+})
+const NOTHING: PaletteState = new Map()
+const half = usualFilling(HOLDERS[0]!.places[0]!)
+const vessel = (placeId: string) => ({ vesselId: `tin/${placeId}` })
+
+describe('the order of filling', () => {
+  it('is light before dark, of planned places in which nothing lies', () => {
+    const order = (state: PaletteState) => fillOrder({ palette, state, paint: paintOf }).map((p) => p.place.id)
+    expect(order(NOTHING)).toEqual(['A2', 'A3', 'A1'])
+    const content = { layers: [], dryFrom: '2026-05-01' }
+    expect(
+      order(
+        new Map([
+          ['A2', { content, stays: [] }],
+          ['A3', { stays: [] }],
+        ]),
+      ),
+    ).toEqual(['A3', 'A1'])
+  })
+
+  it('takes open tubes before sealed ones, and none that is empty, lent or on order', () => {
+    const items = (['sealed', 'empty', 'open', 'lent', 'on order'] as const).map((s) => tube(s, 'dark', s))
+    expect(itemsToFillFrom(items).map((i) => i.id)).toEqual(['open', 'sealed'])
+  })
+
+  it('fills the usual amount from tubes that hold it, each drawn from no further than it goes', () => {
+    const places = fillOrder({
+      palette: { ...palette, plan: { A1: { paintId: 'dark' }, A2: { paintId: 'dark' }, A3: { paintId: 'light' } } },
+      state: NOTHING,
+      paint: paintOf,
+    })
+    const items = new Map([
+      ['dark', [tube('first', 'dark'), tube('second', 'dark', 'sealed')]],
+      ['light', [tube('short', 'light')]],
+    ])
+    const left = new Map([
+      ['first', half * 1.5],
+      ['second', half],
+      ['short', half - 0.01],
+    ])
+    const stock = { itemsOf: (id: string) => items.get(id) ?? [], left: (i: Item) => left.get(i.id)! }
+    const fills = usualFillings(places, stock, vessel, '2026-05-01')
+    expect(fills.map((f) => [f.itemId, f.millilitres])).toEqual([
+      ['first', half],
+      ['second', half],
+    ])
+    expect(fills.every((f) => f.day === '2026-05-01' && f.dryingDays > 1 && 'vesselId' in f.vessel)).toBe(true)
+    left.set('first', half * 2)
+    expect(usualFillings(places, stock, vessel, '2026-05-01').map((f) => f.itemId)).toEqual(['first', 'first'])
+  })
+})

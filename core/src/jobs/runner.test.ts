@@ -1,0 +1,69 @@
+import { describe, expect, it } from 'vitest'
+import { noContents } from '../collection/contents'
+import type { Paint } from '../documents/paint'
+import { labD65 } from '../units'
+import type { FromWorker } from './messages'
+import { JobRunner } from './runner'
+
+const paint = (code: string): Paint => ({ id: code, v: 1, maker: '', name: code, pigments: [code] })
+const PAINTS = ['PB29', 'PY3', 'PV19', 'PG7', 'PR254', 'PBr7', 'PY42', 'PB15:3', 'PR122'].map(paint)
+const target = { kind: 'colour' as const, lab: labD65(45, -15, 20) }
+type Progress = Extract<FromWorker, { type: 'progress' }>
+interface Best {
+  best: { difference: number }[]
+}
+
+/** A runner whose clock stands still until it is told to go on: nothing depends on how fast this machine is. */
+function runner(step = 0) {
+  const heard: FromWorker[] = []
+  let now = 0
+  let answered: () => void = () => undefined
+  const done = new Promise<void>((resolve) => (answered = resolve))
+  const send = (message: FromWorker) => {
+    heard.push(message)
+    if (message.type === 'answer') answered()
+  }
+  const pause = () => new Promise<void>((resume) => setImmediate(resume))
+  const jobs = new JobRunner(send, pause, () => (now += step))
+  jobs.hear({
+    type: 'contents',
+    contents: { ...noContents(), documents: { ...noContents().documents, paints: PAINTS } },
+    revision: 3,
+  })
+  const best = () =>
+    heard.filter((m): m is Progress => m.type === 'progress').map((m) => (m.progress as Best).best[0]?.difference)
+  return { jobs, heard, done, best }
+}
+
+describe('what a worker says on the way', () => {
+  it('every better answer is sent, however many come within one slice of time', async () => {
+    // a clock that stands still: the whole search is one slice, and nothing is sent for being late
+    const { jobs, heard, done, best } = runner()
+    jobs.hear({ type: 'ask', id: 1, name: 'recipesFromPaints', request: { target }, session: false })
+    await done
+    const told = best()
+    expect(told.length).toBeGreaterThan(1)
+    for (let i = 1; i < told.length; i += 1) expect(told[i]!).toBeLessThanOrEqual(told[i - 1]!)
+    expect(heard.at(-1)).toMatchObject({ type: 'answer', id: 1, revision: 3, result: { ok: true } })
+  })
+
+  it('tells how far it is when time has passed, and stops between two steps when it is closed', async () => {
+    const { jobs, heard } = runner(50)
+    jobs.hear({ type: 'ask', id: 1, name: 'recipesFromPaints', request: { target }, session: false })
+    jobs.hear({ type: 'ask', id: 2, name: 'recipesFromPaints', request: { target, most: 1 }, session: false })
+    jobs.hear({ type: 'close', id: 1 })
+    const second = () => heard.some((m) => m.type === 'answer' && m.id === 2)
+    while (!second()) await new Promise((resume) => setImmediate(resume))
+    expect(heard.some((m) => m.type !== 'pong' && m.id === 1 && m.type === 'answer')).toBe(false)
+    expect(heard.some((m) => m.type === 'progress' && m.id === 2)).toBe(true)
+  })
+
+  it('answers a ping, and says as data what went wrong', async () => {
+    const { jobs, heard, done } = runner()
+    jobs.hear({ type: 'ping' })
+    expect(heard).toEqual([{ type: 'pong' }])
+    jobs.hear({ type: 'ask', id: 1, name: 'nonsense' as never, request: {}, session: false })
+    await done
+    expect(heard.at(-1)).toMatchObject({ type: 'answer', result: { ok: false, error: { code: 'job-failed' } } })
+  })
+})

@@ -1,10 +1,11 @@
 import type { Result } from '@juxtachrome/core/result'
 import { dayOf } from '@juxtachrome/core/units'
-import type { Contents } from '@juxtachrome/core/collection'
+import { replacedInWords, wouldReplace, type Contents } from '@juxtachrome/core/collection'
 import { useCollection } from '~/stores/collection'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
+import { useAsk } from './useAsk'
 import { useCore } from './useCore'
 
 /** Opens the collection, and the demo where the server was started to show it and nothing is here yet. */
@@ -30,8 +31,16 @@ export function useStart() {
     }
   }
 
+  /** Asks before the demo takes the place of what was changed in it since. */
+  async function mayReplace(demo: Contents): Promise<boolean> {
+    const replaced = replacedInWords(wouldReplace(demo, collection.core))
+    const text = `You changed some of the demo: ${replaced}. Adding it again takes your changes back. This cannot be undone.`
+    return !replaced || useAsk().ask({ title: 'Add the demo again?', text, yes: 'Take my changes back' })
+  }
+
   async function openDemo(): Promise<boolean> {
     const demo = await fetchDemo()
+    if (demo.ok && !(await mayReplace(demo.value))) return false
     const put = demo.ok ? await keeper.putAll(demo.value, 'add') : demo
     if (put.ok) await keeper.markStarted()
     else notices.trouble(put.error.message)

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { KINDS } from '@juxtachrome/core/documents'
+import { wordOf } from '@juxtachrome/core/collection'
 import { computed } from 'vue'
 import { useExport } from '~/composables/useExport'
 import { useCollection } from '~/stores/collection'
@@ -53,7 +53,7 @@ const keeping = computed(
       <p>These are left as they were found, and go along in every export.</p>
       <ul class="mt-1">
         <li v-for="(u, i) in collection.unreadable" :key="i" class="border-t border-line py-1">
-          {{ KINDS[u.kind].word }}: {{ u.problem.message }}
+          {{ wordOf(u.kind) }}: {{ u.problem.message }}
         </li>
       </ul>
     </section>

@@ -98,7 +98,7 @@ const toFill = computed(() =>
           <ul>
             <li v-for="{ item, paint } in onOrder" :key="item.id">
               <NuxtLink class="link" :to="`/paints/${item.paintId}`"
-                >{{ paint?.name }}, {{ item.millilitres }} ml</NuxtLink
+                >{{ paint?.name ?? 'a paint no longer listed' }}, {{ item.millilitres }} ml</NuxtLink
               >
             </li>
           </ul></template

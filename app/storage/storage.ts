@@ -1,6 +1,7 @@
 import { fail, ok, type Problem, type Result } from '@juxtachrome/core/result'
 import { applyToDocument, KIND_NAMES, loadDocument, type Change, type KindName } from '@juxtachrome/core/documents'
 import {
+  isKind,
   noContents,
   type Contents,
   type Delta,
@@ -180,8 +181,8 @@ export class CollectionStorage {
 
   /** What cannot be read is kept, but never in the place of what can. */
   async #setAside(one: Unreadable, i: number): Promise<void> {
-    const table = this.#db.of(one.kind)
-    if (hasId(one.raw) && !(await table.get(one.raw.id))) await table.put(one.raw)
+    const table = isKind(one.kind) ? this.#db.of(one.kind) : undefined
+    if (table && hasId(one.raw) && !(await table.get(one.raw.id))) await table.put(one.raw)
     else await this.#db.meta.put({ key: `${NAMELESS}${Date.now()}-${i}`, value: one })
   }
 

@@ -1,22 +1,28 @@
 import { plannedPaints, type PaintParts } from '@juxtachrome/core/documents'
-import { useLocalStorage } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
+import * as z from 'zod/mini'
 import { useCollection } from './collection'
+import { kept as keptOnDevice } from './kept'
 
 export const BENCH_VIEWS = ['mix', 'row', 'triangle', 'recipe'] as const
 export type BenchView = (typeof BENCH_VIEWS)[number]
-export type Target =
-  { kind: 'paint'; paintId: string } | { kind: 'colour'; name: string; L: number; a: number; b: number }
+const Target = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('paint'), paintId: z.string() }),
+  z.object({ kind: z.literal('colour'), name: z.string(), L: z.number(), a: z.number(), b: z.number() }),
+])
+export type Target = z.infer<typeof Target>
+const Laid = z.object({
+  parts: z.array(z.object({ paintId: z.string(), parts: z.number() })),
+  water: z.number(),
+  scope: z.string(),
+  target: z.optional(Target),
+})
 const MOST = 5
 
 /** What lies on the mixing bench; kept on this device across screens and reloads. */
 export const useBench = defineStore('bench', () => {
-  const kept = useLocalStorage(
-    'jx-bench',
-    { parts: [] as PaintParts[], water: 0, scope: '', target: undefined as Target | undefined },
-    { mergeDefaults: true },
-  )
+  const kept = keptOnDevice<z.infer<typeof Laid>>('jx-bench', Laid, { parts: [], water: 0, scope: '' })
   const collection = useCollection()
   const parts = computed(() =>
     kept.value.parts.filter((p) => {

@@ -1,12 +1,14 @@
-import { useLocalStorage, usePreferredDark } from '@vueuse/core'
+import { usePreferredDark } from '@vueuse/core'
 import { defineStore } from 'pinia'
 import { computed, watchEffect } from 'vue'
+import * as z from 'zod/mini'
+import { kept } from './kept'
 
 /** How this person likes to look at things; kept on this device, not in the collection. */
 export const usePreferences = defineStore('preferences', () => {
-  const theme = useLocalStorage<'system' | 'light' | 'dark'>('jx-theme', 'system')
-  const ground = useLocalStorage<'paper' | 'grey'>('jx-ground', 'paper')
-  const mirrored = useLocalStorage('jx-mirrored', false)
+  const theme = kept('jx-theme', z.enum(['system', 'light', 'dark']), 'system')
+  const ground = kept('jx-ground', z.enum(['paper', 'grey']), 'paper')
+  const mirrored = kept('jx-mirrored', z.boolean(), false)
   const prefersDark = usePreferredDark()
   const dark = computed(() => theme.value === 'dark' || (theme.value === 'system' && prefersDark.value))
 

@@ -1,15 +1,22 @@
-import { useLocalStorage } from '@vueuse/core'
-import type { PaintParts } from '@juxtachrome/core/documents'
 import { defineStore } from 'pinia'
 import { computed, ref } from 'vue'
+import * as z from 'zod/mini'
+import { kept as keptOnDevice } from './kept'
 
 const MOST = 8
 
+const Lab = { L: z.number(), a: z.number(), b: z.number() }
+const Parts = z.array(z.object({ paintId: z.string(), parts: z.number() }))
+
 /** What can lie on the strip: a paint, a mixture of paints, or a plain colour. */
-export type StripItem =
-  | { kind: 'paint'; id: string }
-  | { kind: 'mix'; name: string; parts: PaintParts[]; water: number }
-  | { kind: 'colour'; name: string; L: number; a: number; b: number }
+const StripItem = z.discriminatedUnion('kind', [
+  z.object({ kind: z.literal('paint'), id: z.string() }),
+  z.object({ kind: z.literal('mix'), name: z.string(), parts: Parts, water: z.number() }),
+  z.object({ kind: z.literal('colour'), name: z.string(), ...Lab }),
+])
+export type StripItem = z.infer<typeof StripItem>
+/** A plain id is how paints were kept before mixtures could lie here. */
+const Kept = z.array(z.union([StripItem, z.string()]))
 
 export const keyOf = (item: StripItem) =>
   item.kind === 'paint'
@@ -20,8 +27,7 @@ export const keyOf = (item: StripItem) =>
 
 /** The shelf along the bottom: up to eight samples laid edge to edge, kept across screens and reloads. */
 export const useStrip = defineStore('strip', () => {
-  // a plain id is how paints were kept before mixtures could lie here
-  const kept = useLocalStorage<(StripItem | string)[]>('jx-strip', [])
+  const kept = keptOnDevice('jx-strip', Kept, [])
   const items = computed(() => kept.value.map((i): StripItem => (typeof i === 'string' ? { kind: 'paint', id: i } : i)))
   const chosen = ref<string[]>([])
 

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import type { Result } from '@juxtachrome/core/result'
-import type { Contents } from '@juxtachrome/core/collection'
+import { replacedInWords, wouldReplace, type Contents } from '@juxtachrome/core/collection'
 import { ref, shallowRef } from 'vue'
 import { readTextFile } from '~/composables/readFile'
-import { useAsk } from '~/composables/useAsk'
+import { useAsk, type Question } from '~/composables/useAsk'
 import { useCollection } from '~/stores/collection'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
@@ -39,22 +39,25 @@ async function readFile(file: File): Promise<Result<Contents>> {
   return asked.result
 }
 
+/** Says what will be lost, before anything is. */
+function questionAbout(incoming: Contents, how: 'replace' | 'add'): Question {
+  if (how === 'replace')
+    return {
+      title: 'Replace everything?',
+      text: 'What is here now is replaced by the file. This cannot be undone; export first if in doubt.',
+      yes: 'Replace everything',
+    }
+  const replaced = replacedInWords(wouldReplace(incoming, collection.core))
+  const loss = replaced
+    ? `Here already, and otherwise than in the file: ${replaced}. The file’s are taken instead.`
+    : 'Nothing that is here is changed.'
+  return { title: 'Add the file?', text: `What is in the file is added. ${loss} This cannot be undone.`, yes: 'Add it' }
+}
+
 async function put(how: 'replace' | 'add') {
   const incoming = found.value
   if (!incoming) return
-  const text =
-    how === 'replace'
-      ? 'What is here now is replaced by the file. This cannot be undone; export first if in doubt.'
-      : 'What is in the file is added; where both have the same paint, palette or entry, the file’s is taken. This cannot be undone.'
-  if (
-    !collection.isEmpty &&
-    !(await ask({
-      title: how === 'replace' ? 'Replace everything?' : 'Add the file?',
-      text,
-      yes: how === 'replace' ? 'Replace everything' : 'Add it',
-    }))
-  )
-    return
+  if (!collection.isEmpty && !(await ask(questionAbout(incoming, how)))) return
   cancel.value = undefined
   progress.value = 'Putting it in …'
   const done = await keeper.putAll(incoming, how, (n, of) => {

@@ -39,14 +39,14 @@ const schema = z.object({
 
 /** What can be filled from, the planned paint first. */
 const choices = computed(() => {
-  const name = (paintId: string) => collection.paint(paintId)?.name ?? ''
+  const name = (paintId: string) => collection.paint(paintId)?.name ?? 'a paint no longer listed'
   const isPlanned = (paintId: string) => Number(paintId === plannedId.value)
   return collection.items
     .filter((i) => isUsable(i) || i.id === props.event?.itemId)
     .sort((p, q) => isPlanned(q.paintId) - isPlanned(p.paintId) || name(p.paintId).localeCompare(name(q.paintId)))
     .map((i) => ({
       id: i.id,
-      text: `${name(i.paintId)}, ${collection.paint(i.paintId)?.maker}: ${i.kind}, ${leftInWords(i)}`,
+      text: `${name(i.paintId)}, ${collection.paint(i.paintId)?.maker || 'no maker'}: ${i.kind}, ${leftInWords(i)}`,
     }))
 })
 
@@ -63,10 +63,8 @@ function start() {
   }
 }
 const { defineField, errors, handleSubmit, values, resetForm, setFieldValue } = useCheckedForm(schema, start())
-watch(
-  () => [props.placeId, props.palette.id, props.event],
-  () => resetForm({ values: start() }),
-)
+// a change of the same palette, made here or in another window, leaves what is half typed alone
+watch([() => props.placeId, () => props.palette.id, () => props.event], () => resetForm({ values: start() }))
 const [itemId] = defineField('itemId')
 const [millilitres] = defineField('millilitres')
 const [day] = defineField('day')

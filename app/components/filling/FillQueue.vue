@@ -60,7 +60,8 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
       <ul>
         <li v-for="row in wet" :key="row.id">
           <button class="min-h-9 text-left" @click="emit('select', row.id)">
-            <strong class="font-semibold">{{ row.id }}</strong> {{ row.lying?.name }}: dry about
+            <strong class="font-semibold">{{ row.id }}</strong> {{ row.lying?.name ?? 'a paint no longer listed' }}: dry
+            about
             {{ dayInWords(row.content.dryFrom) }}
           </button>
         </li>

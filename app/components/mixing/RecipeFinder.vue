@@ -169,7 +169,9 @@ function keep(row: (typeof rows.value)[number]) {
     <details v-if="left.length" class="mt-1 text-sm">
       <summary class="py-1">{{ left.length }} paints take no part</summary>
       <ul>
-        <li v-for="l in left" :key="l.id">{{ collection.paint(l.id)?.name }}: {{ l.message }}</li>
+        <li v-for="l in left" :key="l.id">
+          {{ collection.paint(l.id)?.name ?? 'a paint no longer here' }}: {{ l.message }}
+        </li>
       </ul>
     </details>
   </section>

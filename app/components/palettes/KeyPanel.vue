@@ -2,15 +2,16 @@
 import type { Palette } from '@juxtachrome/core/documents'
 import { boxOf } from '@juxtachrome/core/arranging'
 import { keyOf, SHEETS, spreadOver, type KeyDrawing, type SheetName } from '@juxtachrome/core/charts'
-import { useLocalStorage } from '@vueuse/core'
 import { computed, ref, shallowRef, watchEffect } from 'vue'
 import { saveFile } from '~/composables/useExport'
 import type { PrintFonts } from '~/print/fonts'
+import * as z from 'zod/mini'
 import { useCollection } from '~/stores/collection'
+import { kept } from '~/stores/kept'
 
 const props = defineProps<{ palette: Palette }>()
 const collection = useCollection()
-const sheet = useLocalStorage<SheetName>('jx-sheet', 'A4')
+const sheet = kept('jx-sheet', z.enum(Object.keys(SHEETS) as [SheetName]), 'A4')
 const fonts = shallowRef<PrintFonts>()
 const drawing = shallowRef<KeyDrawing>()
 const trouble = ref('')

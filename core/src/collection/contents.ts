@@ -1,10 +1,10 @@
-import type { Documents, KindName } from '../documents/kinds'
-import { noDocuments } from '../documents/kinds'
+import { KINDS, noDocuments, type Documents, type KindName } from '../documents/kinds'
 import type { Problem } from '../result'
 
 /** A document that could not be read, kept as it was found. */
 export interface Unreadable {
-  kind: KindName
+  /** The table it was found in; a newer version may have tables that this one does not know. */
+  kind: string
   raw: unknown
   problem: Problem
 }
@@ -16,3 +16,7 @@ export interface Contents {
 }
 
 export const noContents = (): Contents => ({ documents: noDocuments(), unreadable: [] })
+
+export const isKind = (kind: string): kind is KindName => Object.hasOwn(KINDS, kind)
+/** What a document of a table is called in messages. */
+export const wordOf = (kind: string): string => (isKind(kind) ? KINDS[kind].word : 'document of a newer version')

@@ -7,3 +7,5 @@ export { itemsByPaint, itemsIn, leftoversIn, paintsIn, palettesIn, pansIn, recip
 export { Settling } from './settle'
 export { type Patch, patchesOf, takeBack } from './undo'
 export type { Applied, Delta, DocumentNow, WriteSet } from './writeSet'
+export { isKind, wordOf } from './contents'
+export { replacedInWords, wouldReplace } from './replacing'

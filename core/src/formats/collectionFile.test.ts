@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { HOLDERS } from '../arranging/holders'
+import { Collection } from '../collection/collection'
 import type { Contents } from '../collection/contents'
 import { readCollection, writeCollection } from './collectionFile'
 import { noDocuments, type Documents } from '../documents/kinds'
@@ -138,9 +139,77 @@ describe('the collection file', () => {
     [file({ documents: null }), 'not-a-collection'],
     [file({ documents: { paints: {} } }), 'not-a-collection'],
     [file({ documents: { paints: [paint, paint] } }), 'twice-the-same-id'],
-    [file({ documents: { journal: [correction('a', 'b'), correction('b', 'a')] } }), 'broken-correction'],
+    [file({ documents: { journal: [correction('a', 'b'), correction('b', 'a')] } }), 'ok'],
     [file({ unreadable: ['x', 1, null] }), 'ok'],
   ])('%#', (text, expected) => expect(code(text)).toBe(expected))
+
+  const value = (text: string) => {
+    const r = read(text)
+    if (!r.ok) throw new Error(r.error.message)
+    return r.value
+  }
+  const again = (text: string) => value(writeCollection(value(text), WRITTEN))
+
+  it('keeps kinds that it does not know, and hands them on', () => {
+    const text = file({ documents: { paints: [paint], brushes: [{ id: 'b', v: 1, size: 8 }] } })
+    expect(value(text).unreadable).toMatchObject([{ kind: 'brushes', problem: { code: 'unknown-kind' } }])
+    expect(again(text)).toEqual(value(text))
+  })
+
+  it('a copy of a newer version under one id does not displace the one that can be read', () => {
+    const newer = { ...paint, v: 9, soul: true }
+    const text = file({
+      documents: { paints: [newer, paint] },
+      unreadable: [{ kind: 'paints', raw: { ...paint, name: 'Older' } }],
+    })
+    expect(value(text).documents.paints).toEqual([paint])
+    expect(value(text).unreadable.map((u) => u.raw)).toEqual([newer, { ...paint, name: 'Older' }])
+    expect(again(text).documents.paints).toEqual([paint])
+  })
+
+  it('a correction of a correction is set aside, kept, and what is written can be read again', () => {
+    const event = { kind: 'clean', day: '2026-05-01', vessel: { vesselId: 'tin/A1' } }
+    const journal = [
+      { id: 'e', v: 2, recorded: WRITTEN, type: 'event', event },
+      { ...correction('c', 'e'), v: 2 },
+      { ...correction('d', 'c'), v: 2 },
+    ]
+    const contents = value(file({ documents: { journal } }))
+    expect(contents.documents.journal.map((e) => e.id)).toEqual(['e', 'c'])
+    expect(contents.unreadable).toMatchObject([{ kind: 'journal', problem: { code: 'broken-correction', where: 'd' } }])
+    expect(again(file({ documents: { journal } })).unreadable).toMatchObject([{ raw: { id: 'd' } }])
+  })
+
+  it.each(['constructor', '__proto__', 'toString', 'valueOf'])(
+    'a place called %s fills as any other',
+    (placeId) => {
+      const vessel = { paletteId: 'tin', placeId }
+      const event = {
+        kind: 'fill',
+        day: '2026-05-01',
+        vessel,
+        itemId: 't',
+        paintId: 'p',
+        millilitres: 1,
+        dryingDays: 3,
+      }
+      const text = file({ documents: { journal: [{ id: 'e', v: 2, recorded: WRITTEN, type: 'event', event }] } })
+      const collection = new Collection(again(text))
+      expect(collection.ledger.places('tin').get(placeId)?.content?.layers).toHaveLength(1)
+      expect(collection.ledger.eventsOf('tin')).toHaveLength(1)
+    },
+  )
+
+  it('two thousand levels of nesting are refused for that document alone, and kept', () => {
+    const deep = `${'{"deep":'.repeat(2200)}1${'}'.repeat(2200)}`
+    const text = file({ documents: { paints: [paint, { ...paint, id: 'deep', deep: 'HERE' }] } }).replace(
+      '"HERE"',
+      deep,
+    )
+    expect(value(text).documents.paints).toEqual([paint])
+    expect(value(text).unreadable).toMatchObject([{ problem: { code: 'invalid-document', where: 'deep' } }])
+    expect(again(text).unreadable).toHaveLength(1)
+  })
 
   it('is not harmed by a prototype key', () => {
     const text = file({ documents: {} }).replace(

@@ -1,12 +1,12 @@
-import type { Contents, Unreadable } from '../collection/contents'
-import { fail, ok, type Problem, type Result } from '../result'
+import { isKind, wordOf, type Contents, type Unreadable } from '../collection/contents'
+import { fail, ok, type Result } from '../result'
 import { isRecord } from '../documents/isRecord'
 import { loadDocument } from '../documents/load'
-import { KIND_NAMES, KINDS, noDocuments, type Documents, type KindName } from '../documents/kinds'
+import { KIND_NAMES, noDocuments, type Documents, type KindName } from '../documents/kinds'
 
 export const FILE_FORMAT = 'juxtachrome-collection'
-/** 2: recipes came in. */
-export const FILE_SCHEMA = 2
+/** 2: recipes came in. 3: pans, and a journal that names vessels. */
+export const FILE_SCHEMA = 3
 
 /**
  * Everything as one JSON text, with a schema version, sorted by id and by field, so that the same collection
@@ -33,7 +33,7 @@ export type ReadProgress = { done: number; of: number }
  * is refused whole; single documents that fail are returned in `unreadable` with the reason.
  * Yields progress every few thousand documents.
  *
- * Errors: `empty-file`, `not-json`, `not-a-collection`, `from-newer-version`, `twice-the-same-id`, `broken-correction`.
+ * Errors: `empty-file`, `not-json`, `not-a-collection`, `from-newer-version`, `twice-the-same-id`.
  */
 export function* readCollection(text: string): Generator<ReadProgress, Result<Contents>> {
   if (text.trim() === '') return fail('empty-file', 'The file is empty.')
@@ -62,48 +62,57 @@ export function* readCollection(text: string): Generator<ReadProgress, Result<Co
 function* readDocuments(tables: Record<string, unknown>, before: unknown[]): Generator<ReadProgress, Result<Contents>> {
   const documents = noDocuments()
   const unreadable: Unreadable[] = []
-  const of = KIND_NAMES.reduce((n, k) => n + (Array.isArray(tables[k]) ? (tables[k] as unknown[]).length : 0), 0)
+  const of = Object.values(tables).reduce<number>((n, rows) => n + (Array.isArray(rows) ? rows.length : 0), 0)
   let done = 0
-  for (const kind of KIND_NAMES) {
-    const rows = tables[kind] ?? []
-    if (!Array.isArray(rows)) return fail('not-a-collection', `“${kind}” is not a list.`)
+  for (const [kind, rows] of Object.entries(tables)) {
+    if (!Array.isArray(rows)) return fail('not-a-collection', `“${kind.slice(0, 40)}” is not a list.`)
     const ids = new Set<string>()
-    for (const row of rows) {
-      const loaded = loadDocument(kind, row)
-      if (loaded.ok) {
-        if (ids.has(loaded.value.id))
-          return fail(
-            'twice-the-same-id',
-            `Two ${KINDS[kind].word} documents have the id ${loaded.value.id}. Nothing was changed.`,
-            loaded.value.id,
-          )
+    for (const raw of rows as unknown[]) {
+      const loaded = isKind(kind) ? loadDocument(kind, raw) : UNKNOWN_KIND
+      if (!loaded.ok) unreadable.push({ kind, raw, problem: loaded.error })
+      else if (ids.has(loaded.value.id))
+        return fail(
+          'twice-the-same-id',
+          `Two ${wordOf(kind)} documents have the id ${loaded.value.id}. Nothing was changed.`,
+          loaded.value.id,
+        )
+      else {
         ids.add(loaded.value.id)
-        ;(documents[kind] as unknown[]).push(loaded.value)
-      } else unreadable.push({ kind, raw: row, problem: loaded.error })
+        ;(documents[kind as KindName] as unknown[]).push(loaded.value)
+      }
       if (++done % 2000 === 0) yield { done, of }
     }
   }
-  for (const entry of before) {
-    if (!isRecord(entry) || !KIND_NAMES.includes(entry.kind as KindName)) continue
-    const kind = entry.kind as KindName
-    const loaded = loadDocument(kind, entry.raw)
-    if (loaded.ok) (documents[kind] as unknown[]).push(loaded.value)
-    else unreadable.push({ kind, raw: entry.raw, problem: loaded.error })
-  }
-  const broken = brokenCorrection(documents)
-  return broken ? { ok: false, error: broken } : ok({ documents, unreadable })
+  takeUp(before, documents, unreadable)
+  setCorrectionsOfCorrectionsAside(documents, unreadable)
+  return ok({ documents, unreadable })
 }
 
-/** A correction must name an event: chains and rings of corrections have no meaning. */
-function brokenCorrection({ journal }: Documents): Problem | undefined {
-  const types = new Map(journal.map((e) => [e.id, e.type]))
-  for (const entry of journal) {
-    if (entry.type !== 'correction' || types.get(entry.corrects) !== 'correction') continue
-    return {
-      code: 'broken-correction',
-      message: `Journal entry ${entry.id} corrects a correction. Nothing was changed.`,
-      where: entry.id,
+const UNKNOWN_KIND = fail('unknown-kind', 'This Juxtachrome does not know such documents; it is kept as it was found.')
+
+/** What another version could not read may be readable here; what is there already is not displaced by it. */
+function takeUp(before: readonly unknown[], documents: Documents, unreadable: Unreadable[]): void {
+  for (const entry of before) {
+    if (!isRecord(entry) || typeof entry.kind !== 'string') continue
+    const { kind, raw } = entry
+    const loaded = isKind(kind) ? loadDocument(kind, raw) : UNKNOWN_KIND
+    if (!loaded.ok) unreadable.push({ kind, raw, problem: loaded.error })
+    else {
+      const list = documents[kind as KindName] as { id: string }[]
+      const isThere = list.some((d) => d.id === loaded.value.id)
+      if (isThere) unreadable.push({ kind, raw, problem: fail('twice-the-same-id', 'Another has this id.').error })
+      else list.push(loaded.value)
     }
   }
-  return undefined
+}
+
+/** A correction names an event. One that names a correction means nothing; it is kept, but counts for nothing. */
+function setCorrectionsOfCorrectionsAside(documents: Documents, unreadable: Unreadable[]): void {
+  const corrections = new Set(documents.journal.filter((e) => e.type === 'correction').map((e) => e.id))
+  documents.journal = documents.journal.filter((entry) => {
+    if (entry.type !== 'correction' || !corrections.has(entry.corrects)) return true
+    const { error } = fail('broken-correction', `Journal entry ${entry.id} corrects a correction.`, entry.id)
+    unreadable.push({ kind: 'journal', raw: entry, problem: error })
+    return false
+  })
 }

@@ -7,7 +7,7 @@ import { firstIssue } from '../documents/load'
 import { parsePigmentCodes } from '../pigments/grammar'
 import { fail, ok, type Result } from '../result'
 import { readPrice } from '../paints/price'
-import type { PaintRow } from '../paints/paintRow'
+import { paintPartOf, type PaintRow } from '../paints/paintRow'
 import type { Table } from './readTable'
 import { problemOfSwatchPair } from '../film/swatchPair'
 
@@ -56,17 +56,7 @@ export function readRow(table: Table, row: number, matching: ColumnMatching): Re
     const problem = reader(cell, read)
     if (problem) return fail('unreadable-row', problem)
   }
-  const {
-    count: _count,
-    kind: _kind,
-    supply: _supply,
-    remarks: _remarks,
-    price: _price,
-    bought: _bought,
-    millilitres: _ml,
-    ...paint
-  } = read
-  const checked = Paint.safeParse({ id: 'row', v: 1, ...paint })
+  const checked = Paint.safeParse({ id: 'row', v: 1, ...paintPartOf(read) })
   return checked.success ? ok(read) : fail('unreadable-row', firstIssue(checked.error))
 }
 

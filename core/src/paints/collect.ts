@@ -2,7 +2,7 @@ import { added, type Change } from '../documents/diff'
 import type { Item } from '../documents/item'
 import { compareText } from './view'
 import type { Paint } from '../documents/paint'
-import type { PaintRow } from './paintRow'
+import { paintPartOf, type PaintRow } from './paintRow'
 
 /** Usual contents of a new item, ml, when nobody said (common practice, no source). */
 export const USUAL_MILLILITRES: Record<Item['kind'], number> = {
@@ -35,25 +35,11 @@ export function collectRows(rows: readonly PaintRow[], paints: Iterable<Paint>, 
   for (const paint of paints) if (!paint.removed) known.set(identity(paint), paint)
   return rows.flatMap((row) => {
     const present = known.get(identity(row))
-    const paint = present ?? paintOfRow(row, newId())
+    const paint: Paint = present ?? { id: newId(), v: 1, ...paintPartOf(row) }
     known.set(identity(row), paint)
     const items = Array.from({ length: row.count }, () => added('items', itemOfRow(row, paint.id, newId())))
     return present ? items : [added('paints', paint), ...items]
   })
-}
-
-function paintOfRow(row: PaintRow, id: string): Paint {
-  const {
-    count: _count,
-    kind: _kind,
-    supply: _supply,
-    remarks: _remarks,
-    price: _price,
-    bought: _bought,
-    millilitres: _ml,
-    ...paint
-  } = row
-  return { id, v: 1, ...paint }
 }
 
 function itemOfRow(row: PaintRow, paintId: string, id: string): Item {

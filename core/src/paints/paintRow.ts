@@ -12,3 +12,10 @@ export interface PaintRow extends Omit<ReadLine, 'unread'> {
   bought?: string
   note?: string
 }
+
+/** What of a row describes the paint; the rest is what is owned of it. */
+export function paintPartOf(row: PaintRow) {
+  const { count, kind, supply, remarks, price, bought, millilitres, ...paint } = row
+  void [count, kind, supply, remarks, price, bought, millilitres]
+  return paint
+}

@@ -1,0 +1,21 @@
+import { same } from '../documents/diff'
+import { EDITABLE_KINDS, KINDS, type EditableKind } from '../documents/kinds'
+import type { Collection } from './collection'
+import type { Contents } from './contents'
+
+/** Documents that are here under an id of which something else comes in: how many of each kind. */
+export function wouldReplace({ documents }: Contents, mine: Collection): { kind: EditableKind; count: number }[] {
+  return EDITABLE_KINDS.flatMap((kind) => {
+    const differing = documents[kind].filter((d) => {
+      const present = mine.get(kind, d.id)
+      return present && !same(present, d)
+    })
+    return differing.length ? [{ kind, count: differing.length }] : []
+  })
+}
+
+/** `3 paints and 1 palette`; empty when there is nothing. */
+export function replacedInWords(replaced: readonly { kind: EditableKind; count: number }[]): string {
+  const parts = replaced.map(({ kind, count }) => `${count} ${KINDS[kind].word}${count === 1 ? '' : 's'}`)
+  return [parts.slice(0, -1).join(', '), parts.at(-1)].filter(Boolean).join(' and ')
+}

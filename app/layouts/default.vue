@@ -38,7 +38,11 @@ useEventListener(window, 'beforeunload', (event) => {
 </script>
 
 <template>
-  <div class="flex min-h-dvh flex-col" :style="{ '--strip': strip.items.length ? '7.5rem' : '0px' }">
+  <div
+    class="flex min-h-dvh flex-col"
+    :data-unsaved="keeper.isSafe ? undefined : ''"
+    :style="{ '--strip': strip.items.length ? '7.5rem' : '0px' }"
+  >
     <a href="#main" class="sr-only focus:not-sr-only focus:p-2">Skip to the content</a>
     <AppHeader />
     <KeepingBanner />

@@ -7,6 +7,7 @@ import type { LongWork } from '~/storage/longWork'
 import { CollectionStorage, type Progress, type Written } from '~/storage/storage'
 import { useCollection } from './collection'
 import { useNotices } from './notices'
+import { rescue } from './rescue'
 
 export type Saving = 'opening' | 'saved' | 'saving' | 'failed' | 'stopped'
 
@@ -67,9 +68,22 @@ export const useKeeper = defineStore('keeper', () => {
     }
     era.value = loaded.value.order.era
     settling.restart(loaded.value.order.count)
-    collection.core.replace(loaded.value.contents)
+    show(loaded.value.contents)
     if (state.value !== 'stopped') state.value = 'saved'
     return ok(undefined)
+  }
+
+  /** Shows what was read; what cannot be opened is set aside, said, and goes along in every export. */
+  function show(contents: Contents) {
+    try {
+      collection.core.replace(contents)
+    } catch {
+      const { contents: opened, aside } = rescue(contents)
+      collection.core.replace(opened)
+      notices.trouble(
+        `${aside.length === 1 ? 'One document' : `${aside.length} documents`} could not be opened. See Data.`,
+      )
+    }
   }
 
   function hear(message: TabMessage) {

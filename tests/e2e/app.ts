@@ -31,7 +31,13 @@ export class App {
   }
 
   async go(path: string) {
+    await this.saved()
     await this.driver.get(this.url + path)
+    await this.ready()
+  }
+  async reload() {
+    await this.saved()
+    await this.driver.navigate().refresh()
     await this.ready()
   }
   async ready() {
@@ -55,6 +61,11 @@ export class App {
       wait,
     )
     if (!held) throw new Error(`Waited in vain for ${what}`)
+  }
+
+  /** Waits until what was done is on disk, as a person who leaves the page is asked to. */
+  async saved(): Promise<void> {
+    await this.happens(`!document.querySelector('[data-unsaved]')`, 'what was done to be saved')
   }
 
   /** Waits until the page has drawn twice and has nothing waiting. */

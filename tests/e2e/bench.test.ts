@@ -81,8 +81,7 @@ describe('the mixing bench', () => {
     await app.until(async () => !(await noted()), 'the note to be taken back')
     await app.chord(Key.CONTROL, Key.SHIFT, 'z')
     await app.until(noted, 'the note again')
-    await app.driver.navigate().refresh()
-    await app.ready()
+    await app.reload()
     await app.until(noted, 'the note after a reload')
   })
 
@@ -125,8 +124,7 @@ describe('the mixing bench', () => {
     expect(await (await app.find('[role="img"][aria-label^="Value."]')).getAttribute('aria-label')).toMatch(
       /from L\* \d+ at masstone to \d+ in the wash/,
     )
-    await app.driver.navigate().refresh()
-    await app.ready()
+    await app.reload()
     expect(await app.driver.findElements(By.css('aside[aria-label^="The strip"] button[aria-pressed]'))).toHaveLength(2)
   })
 })

@@ -59,6 +59,7 @@ const options = () => [
       </NuxtLink>
     </nav>
     <div class="ml-auto flex items-center gap-1">
+      <SavingSign />
       <button
         class="btn btn-quiet max-w-64"
         :disabled="!undo.undoLabel"

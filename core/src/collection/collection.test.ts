@@ -240,3 +240,25 @@ it('three tabs end with what the database holds, whatever they do and in whateve
     { numRuns: 300 },
   )
 })
+
+it('what a tab has done and not yet written stays in sight when it hears of another tab', () => {
+  const world = tabs(2)
+  const set =
+    (more: Partial<Paint>): Step =>
+    (c) => {
+      const before = c.get('paints', 'a')
+      return write(before ? updated('paints', before, { ...before, ...more }) : added('paints', paint('a', more)))
+    }
+  world.act(0, set({}), 0)
+  world.write(0)
+  world.hear(1, 0)
+  world.act(0, set({ name: 'mine' }), 1)
+  world.act(1, set({ note: 'theirs', series: '2' }), 2)
+  world.write(1)
+  world.hear(0, 0)
+  const seen = { name: 'mine', note: 'theirs', series: '2' }
+  expect(world.all[0]!.collection.get('paints', 'a')).toMatchObject(seen)
+  world.write(0)
+  world.hear(1, 0)
+  expect(world.all[1]!.collection.get('paints', 'a')).toMatchObject(seen)
+})

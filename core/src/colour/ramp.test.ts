@@ -17,6 +17,7 @@ describe('the ramp of a swatch for long lists', () => {
     expect(ramp).toHaveLength(21)
     near(ramp[0]!, masstone)
     near(ramp[13]!, wash)
+    near(ramp[12]!, { L: 30 + (40 * 12) / 13, a: 40 - (30 * 12) / 13, b: -50 + (30 * 12) / 13 })
     near(ramp[20]!, toPaper(wash, 0.35))
     for (let i = 1; i < ramp.length; i += 1) expect(ramp[i]!.L).toBeGreaterThan(ramp[i - 1]!.L)
   })

@@ -180,25 +180,22 @@ describe('the collection file', () => {
     expect(again(file({ documents: { journal } })).unreadable).toMatchObject([{ raw: { id: 'd' } }])
   })
 
-  it.each(['constructor', '__proto__', 'toString', 'valueOf'])(
-    'a place called %s fills as any other',
-    (placeId) => {
-      const vessel = { paletteId: 'tin', placeId }
-      const event = {
-        kind: 'fill',
-        day: '2026-05-01',
-        vessel,
-        itemId: 't',
-        paintId: 'p',
-        millilitres: 1,
-        dryingDays: 3,
-      }
-      const text = file({ documents: { journal: [{ id: 'e', v: 2, recorded: WRITTEN, type: 'event', event }] } })
-      const collection = new Collection(again(text))
-      expect(collection.ledger.places('tin').get(placeId)?.content?.layers).toHaveLength(1)
-      expect(collection.ledger.eventsOf('tin')).toHaveLength(1)
-    },
-  )
+  it.each(['constructor', '__proto__', 'toString', 'valueOf'])('a place called %s fills as any other', (placeId) => {
+    const vessel = { paletteId: 'tin', placeId }
+    const event = {
+      kind: 'fill',
+      day: '2026-05-01',
+      vessel,
+      itemId: 't',
+      paintId: 'p',
+      millilitres: 1,
+      dryingDays: 3,
+    }
+    const text = file({ documents: { journal: [{ id: 'e', v: 2, recorded: WRITTEN, type: 'event', event }] } })
+    const collection = new Collection(again(text))
+    expect(collection.ledger.places('tin').get(placeId)?.content?.layers).toHaveLength(1)
+    expect(collection.ledger.eventsOf('tin')).toHaveLength(1)
+  })
 
   it('two thousand levels of nesting are refused for that document alone, and kept', () => {
     const deep = `${'{"deep":'.repeat(2200)}1${'}'.repeat(2200)}`

@@ -106,9 +106,11 @@ try {
     await driver.sleep(wait)
     if (sheet) {
       for (const words of ['Try it with a made-up sheet', 'Read the sheet']) {
-        await driver.findElement(By.xpath(`//button[normalize-space()='${words}']`)).click()
-        await driver.sleep(2500)
+        const button = By.xpath(`//button[normalize-space()='${words}' and not(@disabled)]`)
+        await driver.wait(async () => (await driver.findElements(button)).length > 0, 20_000)
+        await driver.findElement(button).click()
       }
+      await driver.wait(async () => (await driver.findElements(By.css('table.plain'))).length > 0, 20_000)
     }
     if (script) await driver.executeScript(script)
     if (strip)

@@ -38,6 +38,8 @@ export default defineNuxtConfig({
     },
   },
   typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  // the file behind the first page: only the page itself carries every header
+  routeRules: { '/index.html': { redirect: '/' } },
   nitro: { compressPublicAssets: true, prerender: { routes: ['/'], crawlLinks: false } },
   hooks: {
     // the service worker fetches the rest in its own time; the first page asks for no more than it needs
@@ -119,6 +121,7 @@ export default defineNuxtConfig({
       ],
     },
     workbox: {
+      sourcemap: false,
       navigateFallback: '/',
       navigateFallbackDenylist: [/^\/api\//],
       globPatterns: ['**/*.{js,css,html,svg,png,woff2,ttf,wasm}'],

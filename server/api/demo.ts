@@ -1,15 +1,21 @@
 import { isDay, KIND_NAMES, loadDocument } from '@juxtachrome/core/documents'
 import { writeCollection } from '@juxtachrome/core/formats'
 import * as z from 'zod'
+import { readOnly, refuse } from '../answers'
 import { buildDemo } from '../demo/build'
 
-const Query = z.object({ today: z.string().refine(isDay, 'today must be a day such as 2026-05-14') })
+/** The season counts years back from its day, and no day before 1900 is kept. */
+const EARLIEST = '1910-01-01'
+const Query = z.object({
+  today: z
+    .string('today is one day such as 2026-05-14')
+    .refine((day) => isDay(day) && day >= EARLIEST, `today is a day such as 2026-05-14, from ${EARLIEST} on`),
+})
 
 /** The demo collection as a collection file, its dates counted back from `today`. */
-export default defineEventHandler((event) => {
+export default readOnly((event) => {
   const query = Query.safeParse(getQuery(event))
-  if (!query.success)
-    throw createError({ statusCode: 400, statusMessage: query.error.issues[0]?.message ?? 'today is missing' })
+  if (!query.success) return refuse(event, 400, query.error.issues[0]!.message)
   const documents = buildDemo(query.data.today)
   for (const kind of KIND_NAMES)
     for (const document of documents[kind]) {

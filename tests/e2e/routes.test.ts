@@ -1,0 +1,60 @@
+import { describe, expect, inject, it } from 'vitest'
+
+const ask = async (path: string, method = 'GET', accept = '*/*') => {
+  const response = await fetch(inject('url') + path, { method, headers: { accept } })
+  return {
+    status: response.status,
+    type: response.headers.get('content-type')?.split(';')[0],
+    cache: response.headers.get('cache-control'),
+    allow: response.headers.get('allow'),
+    policy: response.headers.get('content-security-policy') ?? '',
+    text: await response.text(),
+  }
+}
+
+describe('what the server answers', () => {
+  it('gives the demo of a day, and no cache keeps it', async () => {
+    const demo = await ask('/api/demo?today=2026-05-14')
+    expect(demo).toMatchObject({ status: 200, type: 'application/json', cache: 'no-store' })
+    expect(JSON.parse(demo.text)).toMatchObject({ written: '2026-05-14T09:00:00.000Z' })
+    expect(await ask('/api/health')).toMatchObject({ status: 200, cache: 'no-store' })
+    expect(await ask('/api/demo?today=1910-01-01')).toMatchObject({ status: 200 })
+  })
+
+  it('refuses a day that is none with 400 and says what a day is', async () => {
+    for (const query of [
+      '',
+      '?today=',
+      '?today=2026-02-30',
+      '?today=14.5.2026',
+      '?today=1909-12-31',
+      '?today=2026-05-14&today=2026-05-15',
+      '?today[]=2026-05-14',
+    ]) {
+      const refused = await ask(`/api/demo${query}`)
+      expect(refused, query).toMatchObject({ status: 400, type: 'application/json', cache: 'no-store' })
+      expect(JSON.parse(refused.text).message, query).toContain('such as 2026-05-14')
+    }
+  })
+
+  it('answers 404 to what is not there, as JSON even to a browser', async () => {
+    for (const path of ['/api', '/api/', '/api/nothing', '/api/demo/more'])
+      for (const accept of ['*/*', 'text/html'])
+        expect(await ask(path, 'GET', accept), path).toMatchObject({ status: 404, type: 'application/json' })
+    expect(await ask('/api/nothing', 'POST')).toMatchObject({ status: 404 })
+  })
+
+  it('answers 405 to every other method and says which are answered', async () => {
+    for (const path of ['/api/demo?today=2026-05-14', '/api/health'])
+      for (const method of ['POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'])
+        expect(await ask(path, method), `${method} ${path}`).toMatchObject({ status: 405, allow: 'GET, HEAD' })
+    expect(await ask('/api/health', 'HEAD')).toMatchObject({ status: 200, text: '' })
+  })
+
+  it('sends the content policy with every page and publishes no source maps', async () => {
+    for (const path of ['/', '/paints', '/nothing/here', '/index.html'])
+      expect((await ask(path, 'GET', 'text/html')).policy, path).toContain("default-src 'none'")
+    expect((await ask('/sw.js')).text).not.toContain('sourceMappingURL')
+    expect((await ask('/sw.js.map')).text).not.toContain('"mappings"')
+  })
+})

@@ -1,5 +1,5 @@
 // Installs what is missing: packages by the lock file, and Debian's browser where that is allowed. Needs nothing but Node.
-import { spawnSync } from 'node:child_process'
+import { spawn, spawnSync } from 'node:child_process'
 import { existsSync, statSync } from 'node:fs'
 import { fileURLToPath } from 'node:url'
 
@@ -10,6 +10,18 @@ export function run(program, args, env = {}) {
   const { status, error } = spawnSync(program, args, { cwd: ROOT, stdio: 'inherit', env: { ...process.env, ...env } })
   if (error) console.error(`${program}: ${error.message}`)
   return status === 0
+}
+
+/** Runs a program beside others; says whether it went well and what it printed. */
+export function runQuietly(program, args) {
+  return new Promise((resolve) => {
+    let printed = ''
+    const child = spawn(program, args, { cwd: ROOT, stdio: ['ignore', 'pipe', 'pipe'] })
+    child.stdout.on('data', (piece) => (printed += piece))
+    child.stderr.on('data', (piece) => (printed += piece))
+    child.on('error', (error) => resolve({ fine: false, printed: `${program}: ${error.message}\n` }))
+    child.on('close', (status) => resolve({ fine: status === 0, printed }))
+  })
 }
 
 export function installPackages() {

@@ -2,7 +2,7 @@
 import { mkdtempSync, readFileSync, rmSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { installBrowser, installPackages, run } from './setup.mjs'
+import { installBrowser, installPackages, run, runQuietly } from './setup.mjs'
 
 const reports = mkdtempSync(join(tmpdir(), 'jx-reports-'))
 const counts = { passed: 0, failed: 0, skipped: 0 }
@@ -15,6 +15,23 @@ function check(name, program, args) {
   counts[fine ? 'passed' : 'failed'] += 1
   console.log(`  ${fine ? 'fine' : 'FAILED'} (${((Date.now() - begun) / 1000).toFixed(0)} s)`)
   return fine
+}
+
+/** Checks that touch nothing of each other's, two at a time; what each printed is shown when it ends. */
+async function together(list) {
+  const waiting = [...list]
+  const lane = async () => {
+    for (let next = waiting.shift(); next; next = waiting.shift()) {
+      const [name, program, args] = next
+      const begun = Date.now()
+      const { fine, printed } = await runQuietly(program, args)
+      counts[fine ? 'passed' : 'failed'] += 1
+      console.log(
+        `\n— ${name}\n${printed}  ${fine ? 'fine' : 'FAILED'} (${((Date.now() - begun) / 1000).toFixed(0)} s)`,
+      )
+    }
+  }
+  await Promise.all([lane(), lane()])
 }
 
 /** Tests counted one by one from the runner's own report. */
@@ -51,11 +68,13 @@ if (!installPackages()) {
 }
 check('generated tables agree with data/', process.execPath, ['scripts/build-tables.mjs', '--check'])
 check('Nuxt prepares', 'npx', ['nuxt', 'prepare', '--logLevel', 'silent'])
-check('format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.'])
-check('lint', 'npx', ['eslint', '.', '--max-warnings', '0'])
-check('types of the application', 'npx', ['vue-tsc', '-b', '--noEmit'])
-check('types of core, without the DOM', 'npx', ['tsc', '-p', 'core'])
-check('types of the tests', 'npx', ['tsc', '-p', 'tests'])
+await together([
+  ['types of the application', 'npx', ['vue-tsc', '-b', '--noEmit']],
+  ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
+  ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+  ['types of the tests', 'npx', ['tsc', '-p', 'tests']],
+  ['types of core, without the DOM', 'npx', ['tsc', '-p', 'core']],
+])
 tests('unit', ['unit', 'apart'])
 const built = check('build', 'npx', ['nuxt', 'build', '--logLevel', 'silent'])
 if (built && installBrowser()) tests('e2e', ['e2e'])

@@ -19,6 +19,7 @@ const vite = await createServer({
 })
 const core = await vite.ssrLoadModule('/core/src/index.ts')
 const { gaussian } = await vite.ssrLoadModule('/core/src/paints/colourReader.ts')
+const pairs = await vite.ssrLoadModule('/core/tests/published/mixtures.ts')
 const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
 const far = (p, q) => core.ciede2000(p.L, p.a, p.b, q.L, q.a, q.b)
 const must = (r) => {
@@ -213,38 +214,11 @@ const facts = [
   ['PB36', 'PBr7 burnt sienna'],
 ]
 function neutrals() {
-  const paint = (what) => {
-    const [code, ...variant] = what.split(' ')
-    return must(
-      core.opticsOfPaint({ pigments: [code], ...(variant.length ? { variants: { [code]: variant.join(' ') } } : {}) }),
-    )
-  }
   return facts.map(([one, other]) => {
-    const steps = [
-      [8, 1],
-      [6, 1],
-      [4, 1],
-      [3, 1],
-      [2, 1],
-      [3, 2],
-      [1, 1],
-      [2, 3],
-      [1, 2],
-      [1, 3],
-      [1, 4],
-      [1, 6],
-      [1, 8],
-    ].map(([p, q]) => {
-      const m = must(
-        core.predictMixture([
-          { optics: paint(one), parts: p },
-          { optics: paint(other), parts: q },
-        ]),
-      )
-      return { parts: `${p}:${q}`, C: core.toLch(m.masstone).C, W: core.toLch(m.wash).C, L: m.masstone.L }
-    })
-    const least = steps.reduce((p, q) => (q.C < p.C ? q : p))
-    return `| ${one} + ${other} | ${least.parts} | ${least.C.toFixed(1)} | ${least.L.toFixed(0)} | ${Math.min(...steps.map((s) => s.W)).toFixed(1)} |`
+    const rows = pairs.row(one, other)
+    const { parts, masstone } = pairs.least(rows, 'masstone')
+    const wash = pairs.least(rows, 'wash').wash.C
+    return `| ${one} + ${other} | ${parts.join(':')} | ${masstone.C.toFixed(1)} | ${masstone.L.toFixed(0)} | ${wash.toFixed(1)} |`
   })
 }
 

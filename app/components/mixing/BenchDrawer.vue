@@ -53,8 +53,7 @@ function pick(paint: Paint) {
     >
       <button
         v-bind="bind"
-        class="h-full w-full border-b border-line px-1"
-        :class="isOn(row.paint) ? 'bg-sunken' : ''"
+        class="list-row px-1"
         :aria-pressed="isOn(row.paint)"
         :aria-label="`${row.paint.name}, ${row.paint.maker}, ${row.paint.pigments.join(' ') || 'no code'}. ${doing ?? 'Put on the bench'}`"
         @click="pick(row.paint)"

@@ -47,14 +47,7 @@ function pick(event: Event) {
 <template>
   <section aria-label="What to match">
     <div role="group" aria-label="What to match" class="flex gap-1">
-      <button
-        v-for="[key, label] in HOW"
-        :key="key"
-        class="btn"
-        :aria-pressed="how === key"
-        :class="how === key ? 'bg-sunken font-semibold' : ''"
-        @click="how = key"
-      >
+      <button v-for="[key, label] in HOW" :key="key" class="btn" :aria-pressed="how === key" @click="how = key">
         {{ label }}
       </button>
     </div>

@@ -110,7 +110,6 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
         :key="label"
         class="btn grow"
         :aria-pressed="side === (i ? 'right' : 'left')"
-        :class="side === (i ? 'right' : 'left') ? 'bg-sunken font-semibold' : ''"
         @click="side = i ? 'right' : 'left'"
       >
         {{ label }}

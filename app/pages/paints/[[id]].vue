@@ -53,8 +53,7 @@ async function close() {
           >
             <button
               v-bind="bind"
-              class="h-full w-full border-b border-line px-1.5"
-              :class="open?.id === row.paint.id ? 'bg-sunken' : ''"
+              class="list-row px-1.5"
               :aria-current="open?.id === row.paint.id || undefined"
               @click="show(row.paint.id)"
             >

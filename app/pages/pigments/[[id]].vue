@@ -91,8 +91,7 @@ async function close() {
         >
           <button
             v-bind="bind"
-            class="h-full w-full border-b border-line px-1.5"
-            :class="open?.id === row.id ? 'bg-sunken' : ''"
+            class="list-row px-1.5"
             :aria-current="open?.id === row.id || undefined"
             @click="router.push(`/pigments/${encodeURIComponent(row.id)}`)"
           >

@@ -42,70 +42,16 @@ function grid(spec: GridSpec): Place[] {
 const rect = (x: number, y: number, width: number, height: number, corner = 2) =>
   ({ kind: 'rect', x, y, width, height, corner }) as const
 
-function twelveHalfPans(): Holder {
-  const places = grid({
-    rows: 2,
-    columns: 6,
-    left: 6,
-    top: 6,
-    gapX: 1,
-    ...HALF_PAN,
-    tops: [6, 39],
-    container: 'half pan',
-  })
-  return {
-    id: 'tin-12-half',
-    name: 'Tin, 12 half pans',
-    outline: 'box',
-    width: 113,
-    height: 64,
-    places,
-    parts: [{ kind: 'slot', shape: rect(6, 27, 101, 10) }],
-  }
-}
-
-function twentyFourHalfPans(): Holder {
-  const places = grid({
-    rows: 4,
-    columns: 6,
-    left: 6,
-    top: 6,
-    gapX: 1,
-    ...HALF_PAN,
-    tops: [6, 26, 58, 78],
-    container: 'half pan',
-  })
-  return {
-    id: 'tin-24-half',
-    name: 'Tin, 24 half pans',
-    outline: 'box',
-    width: 113,
-    height: 103,
-    places,
-    parts: [{ kind: 'slot', shape: rect(6, 47, 101, 9) }],
-  }
-}
-
-function twelveFullPans(): Holder {
-  const places = grid({
-    rows: 2,
-    columns: 6,
-    left: 6,
-    top: 6,
-    gapX: 1,
-    ...FULL_PAN,
-    tops: [6, 48],
-    container: 'full pan',
-  })
-  return {
-    id: 'tin-12-full',
-    name: 'Tin, 12 full pans',
-    outline: 'box',
-    width: 131,
-    height: 84,
-    places,
-    parts: [{ kind: 'slot', shape: rect(6, 38, 119, 8) }],
-  }
+/** A tin of pans in rows of six, a slot for brushes between its halves; sizes in mm. */
+function panTin(
+  tin: Pick<Holder, 'id' | 'name' | 'width' | 'height'>,
+  container: 'half pan' | 'full pan',
+  tops: number[],
+  slot: ReturnType<typeof rect>,
+): Holder {
+  const pan = container === 'half pan' ? HALF_PAN : FULL_PAN
+  const places = grid({ rows: tops.length, columns: 6, left: 6, top: 6, gapX: 1, ...pan, tops, container })
+  return { ...tin, outline: 'box', places, parts: [{ kind: 'slot', shape: slot }] }
 }
 
 function foldingTray(): Holder {
@@ -206,9 +152,24 @@ function thirtySixWells(): Holder {
 
 /** The holders offered for a new palette, drawn to scale. A palette keeps a copy of its own. */
 export const HOLDERS: readonly Holder[] = [
-  twelveHalfPans(),
-  twentyFourHalfPans(),
-  twelveFullPans(),
+  panTin(
+    { id: 'tin-12-half', name: 'Tin, 12 half pans', width: 113, height: 64 },
+    'half pan',
+    [6, 39],
+    rect(6, 27, 101, 10),
+  ),
+  panTin(
+    { id: 'tin-24-half', name: 'Tin, 24 half pans', width: 113, height: 103 },
+    'half pan',
+    [6, 26, 58, 78],
+    rect(6, 47, 101, 9),
+  ),
+  panTin(
+    { id: 'tin-12-full', name: 'Tin, 12 full pans', width: 131, height: 84 },
+    'full pan',
+    [6, 48],
+    rect(6, 38, 119, 8),
+  ),
   foldingTray(),
   twentyWells(),
   ringOfSixteen(),

@@ -1,44 +1,9 @@
 import { describe, expect, it } from 'vitest'
-import { opticsOfPaint, pigmentByCode, predictMixture, toLch } from '../../src'
-import type { Lch } from '../../src/colour/lch'
+import { pigmentByCode, predictMixture, toLch } from '../../src'
+import { least as leastOf, paint, RATIOS, row, type Row } from './mixtures'
 
 /** What painters know of mixtures, as order and direction only: common practice, no source. Reference pigments, no pair treated apart. */
-const paint = (what: string) => {
-  const [code, ...variant] = what.split(' ') as [string, ...string[]]
-  const optics = opticsOfPaint({
-    pigments: [code],
-    ...(variant.length ? { variants: { [code]: variant.join(' ') } } : {}),
-  })
-  if (!optics.ok) throw new Error(optics.error.message)
-  return optics.value
-}
-type Row = { parts: [number, number]; masstone: Lch; wash: Lch }
-const RATIOS: [number, number][] = [
-  [8, 1],
-  [6, 1],
-  [4, 1],
-  [3, 1],
-  [2, 1],
-  [3, 2],
-  [1, 1],
-  [2, 3],
-  [1, 2],
-  [1, 3],
-  [1, 4],
-  [1, 6],
-  [1, 8],
-]
-const row = (one: string, other: string): Row[] =>
-  RATIOS.map((parts) => {
-    const mix = predictMixture([
-      { optics: paint(one), parts: parts[0] },
-      { optics: paint(other), parts: parts[1] },
-    ])
-    if (!mix.ok) throw new Error(mix.error.message)
-    return { parts, masstone: toLch(mix.value.masstone), wash: toLch(mix.value.wash) }
-  })
-const least = (rows: Row[], which: 'masstone' | 'wash') =>
-  rows.reduce((p, q) => (q[which].C < p[which].C ? q : p))[which]
+const least = (rows: Row[], which: 'masstone' | 'wash') => leastOf(rows, which)[which]
 const mostGreen = (rows: Row[]) =>
   Math.max(...rows.filter((r) => r.wash.h > 105 && r.wash.h < 205).map((r) => r.wash.C), 0)
 const mostOrange = (rows: Row[]) =>

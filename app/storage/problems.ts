@@ -1,10 +1,15 @@
 import Dexie from 'dexie'
-import { fail, type Result } from '@juxtachrome/core/result'
+import { fail, type Problem, type Result } from '@juxtachrome/core/result'
 
 export const NEWER_DATABASE = fail(
   'newer-database',
   'This collection was last opened by a newer Juxtachrome. Reload to get the newer one; nothing was changed.',
 )
+
+export const NEWER_TAB: Problem = {
+  code: 'newer-tab',
+  message: 'A newer Juxtachrome is open in another tab. This one stopped saving: reload it.',
+}
 
 /** Why the database refused, in words for the person. */
 export function problemOf(error: unknown): Result<never> {

@@ -13,7 +13,7 @@ import { Database, TABLES_VERSION, type Raw } from './database'
 import { withLock } from './locks'
 import { STOPPED, type LongWork } from './longWork'
 import { beginEra, countOn, orderOf, type Order } from './order'
-import { NEWER_DATABASE, problemOf } from './problems'
+import { NEWER_DATABASE, NEWER_TAB, problemOf } from './problems'
 
 export interface StorageEvents {
   /** The database was closed under us: deleted, or a newer tab wants to change its tables. */
@@ -235,10 +235,6 @@ const hasId = (raw: unknown): raw is Raw =>
 const DELETED: Problem = {
   code: 'deleted',
   message: 'The collection was deleted from outside this window. Export what you see here, then reload.',
-}
-const NEWER_TAB: Problem = {
-  code: 'newer-tab',
-  message: 'A newer Juxtachrome is open in another tab. This one stopped saving: reload it.',
 }
 const CLOSED: Problem = {
   code: 'closed',

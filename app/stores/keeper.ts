@@ -4,6 +4,7 @@ import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { joinTabs, type TabMessage } from '~/storage/otherTabs'
 import type { LongWork } from '~/storage/longWork'
+import { NEWER_TAB } from '~/storage/problems'
 import { CollectionStorage, type Progress, type Written } from '~/storage/storage'
 import { useCollection } from './collection'
 import { useNotices } from './notices'
@@ -107,6 +108,11 @@ export const useKeeper = defineStore('keeper', () => {
     collection.core.take(settling.settle(delta, order.count, pending), origin)
   }
 
+  function wrote(written: Written) {
+    take(written, 'user')
+    tabs.tell({ type: 'wrote', written })
+  }
+
   /** Queues a command's changes; they are written one after the other. */
   function keep(write: WriteSet) {
     queue.push({ write, era: era.value })
@@ -128,8 +134,7 @@ export const useKeeper = defineStore('keeper', () => {
       const written = await storage.write(write, madeIn)
       if (written.ok) {
         queue.shift()
-        take(written.value, 'user')
-        tabs.tell({ type: 'wrote', written: written.value })
+        wrote(written.value)
       } else if (written.error.code === 'replaced-elsewhere') {
         queue.shift()
         notices.trouble(written.error.message)
@@ -154,8 +159,7 @@ export const useKeeper = defineStore('keeper', () => {
     await flush()
     const written = await storage.write(write, era.value, how)
     if (!written.ok) return written
-    take(written.value, 'user')
-    tabs.tell({ type: 'wrote', written: written.value })
+    wrote(written.value)
     return ok(undefined)
   }
 
@@ -213,8 +217,3 @@ export const useKeeper = defineStore('keeper', () => {
     },
   }
 })
-
-const NEWER_TAB: Problem = {
-  code: 'newer-tab',
-  message: 'A newer Juxtachrome is open in another tab. This one stopped saving: reload it.',
-}

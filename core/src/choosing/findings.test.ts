@@ -1,29 +1,15 @@
 import { describe, expect, it } from 'vitest'
 import { HOLDERS } from '../arranging/holders'
+import { paint as paintOf, tube as tubeOf } from '../documents/documents.fixture'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import type { PaletteState } from '../ledger/stays'
 import { findingsOf } from './findings'
 
-const paint = (id: string, L: number, a: number, b: number, more: Partial<Paint> = {}): Paint => ({
-  id,
-  v: 1,
-  maker: '',
-  name: id,
-  pigments: [],
-  masstone: { L, a, b, source: 'typed' },
-  ...more,
-})
-const tube = (paintId: string, supply: Item['supply'] = 'open'): Item => ({
-  id: `t-${paintId}`,
-  v: 2,
-  paintId,
-  kind: 'tube',
-  millilitres: 15,
-  supply,
-  remarks: [],
-})
+const paint = (id: string, L: number, a: number, b: number, more: Partial<Paint> = {}) =>
+  paintOf(id, { maker: '', masstone: { L, a, b, source: 'typed' }, ...more })
+const tube = (paintId: string, supply?: Item['supply']) => tubeOf(`t-${paintId}`, paintId, supply)
 
 const PAINTS = [
   paint('lemon', 88, -8, 82),

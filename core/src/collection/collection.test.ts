@@ -1,9 +1,8 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { HOLDERS } from '../arranging/holders'
 import { added, removed, updated, type Change } from '../documents/diff'
+import { paint, tin } from '../documents/documents.fixture'
 import type { Paint } from '../documents/paint'
-import type { Palette } from '../documents/palette'
 import { events, stamp } from '../ledger/journal.arbitrary'
 import { byKinds } from './caches'
 import { Collection } from './collection'
@@ -12,15 +11,6 @@ import { Settling } from './settle'
 import { patchesOf, takeBack, type Patch } from './undo'
 import type { Applied, Delta, WriteSet } from './writeSet'
 
-const paint = (id: string, more: Partial<Paint> = {}): Paint => ({
-  id,
-  v: 1,
-  maker: 'Skerry',
-  name: id,
-  pigments: [],
-  ...more,
-})
-const tin: Palette = { id: 'tin', v: 1, name: 'Tin', use: 'travel', purpose: '', holder: HOLDERS[0]!, plan: {} }
 const write = (...diff: Change[]): WriteSet => ({ diff, journal: [] })
 
 /** A step of a person's: what it wants of the collection as it finds it. */

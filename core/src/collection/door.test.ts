@@ -1,10 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import { HOLDERS } from '../arranging/holders'
 import { added, removed, updated, type Change, type Diff } from '../documents/diff'
-import type { Item } from '../documents/item'
 import type { JournalEntry } from '../documents/journal/journalEntry'
+import { paint, tin, tube } from '../documents/documents.fixture'
 import type { Paint } from '../documents/paint'
-import type { Palette } from '../documents/palette'
 import { stamp } from '../ledger/journal.arbitrary'
 import { byDocument } from './caches'
 import { Collection } from './collection'
@@ -13,24 +11,6 @@ import { itemsByPaint, itemsIn, paintsIn } from './lists'
 import { patchesOf, takeBack, type Patch } from './undo'
 import type { WriteSet } from './writeSet'
 
-const paint = (id: string, more: Partial<Paint> = {}): Paint => ({
-  id,
-  v: 1,
-  maker: 'Skerry',
-  name: id,
-  pigments: [],
-  ...more,
-})
-const tin: Palette = { id: 'tin', v: 1, name: 'Tin', use: 'travel', purpose: '', holder: HOLDERS[0]!, plan: {} }
-const tube = (id: string, paintId: string): Item => ({
-  id,
-  v: 2,
-  paintId,
-  kind: 'tube',
-  millilitres: 15,
-  supply: 'open',
-  remarks: [],
-})
 const write = (...diff: Change[]): WriteSet => ({ diff, journal: [] })
 const said = (c: Collection) => JSON.stringify(c.contents())
 

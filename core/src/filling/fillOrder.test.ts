@@ -1,21 +1,14 @@
 import { describe, expect, it } from 'vitest'
 import { HOLDERS } from '../arranging/holders'
+import { paint, tin, tube } from '../documents/documents.fixture'
 import type { Item } from '../documents/item'
-import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import type { PaletteState } from '../ledger/stays'
 import { fillOrder, itemsToFillFrom, usualFillings } from './fillOrder'
 import { usualFilling } from './drying'
 
-const paint = (id: string, L: number): Paint => ({
-  id,
-  v: 1,
-  maker: '',
-  name: id,
-  pigments: [],
-  masstone: { L, a: 10, b: 10, source: 'typed' },
-})
-const PAINTS = new Map([paint('dark', 20), paint('light', 85), paint('middle', 50)].map((p) => [p.id, p]))
+const shade = (id: string, L: number) => paint(id, { masstone: { L, a: 10, b: 10, source: 'typed' } })
+const PAINTS = new Map([shade('dark', 20), shade('light', 85), shade('middle', 50)].map((p) => [p.id, p]))
 const plan = {
   A1: { paintId: 'dark' },
   A2: { paintId: 'light' },
@@ -23,17 +16,8 @@ const plan = {
   A4: { reserved: 'a brown' },
   A5: { paintId: 'gone' },
 }
-const palette: Palette = { id: 'tin', v: 1, name: 'Tin', use: 'travel', purpose: '', holder: HOLDERS[0]!, plan }
+const palette: Palette = { ...tin, plan }
 const paintOf = (id: string) => PAINTS.get(id)
-const tube = (id: string, paintId: string, supply: Item['supply'] = 'open'): Item => ({
-  id,
-  v: 2,
-  paintId,
-  kind: 'tube',
-  millilitres: 15,
-  supply,
-  remarks: [],
-})
 const NOTHING: PaletteState = new Map()
 const half = usualFilling(HOLDERS[0]!.places[0]!)
 const vessel = (placeId: string) => ({ vesselId: `tin/${placeId}` })

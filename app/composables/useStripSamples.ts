@@ -1,6 +1,6 @@
 import { labD65, type LabD65 } from '@juxtachrome/core/units'
 import type { Paint } from '@juxtachrome/core/documents'
-import { pricePerMillilitre, propertiesOf, viewOfPaint } from '@juxtachrome/core/paints'
+import { codesInWords, pricePerMillilitre, propertiesOf, viewOfPaint } from '@juxtachrome/core/paints'
 import { compareSamples, type Sample } from '@juxtachrome/core/mixing'
 import { computed } from 'vue'
 import { useMixtures } from '~/composables/useMixtures'
@@ -45,7 +45,7 @@ export function useStripSamples() {
     return {
       key: paint.id,
       name: paint.maker && twiceNamed(paint) ? `${paint.name} (${paint.maker})` : paint.name,
-      under: paint.pigments.join(' ') || 'no code',
+      under: codesInWords(paint),
       ...swatch,
       stops: filmSwatch(paint),
       grain: grainOf(paint),

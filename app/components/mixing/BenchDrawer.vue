@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Paint } from '@juxtachrome/core/documents'
-import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
+import { byWheel, paintInWords, viewOfPaint } from '@juxtachrome/core/paints'
 import { computed, ref } from 'vue'
 import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
@@ -55,7 +55,7 @@ function pick(paint: Paint) {
         v-bind="bind"
         class="list-row px-1"
         :aria-pressed="isOn(row.paint)"
-        :aria-label="`${row.paint.name}, ${row.paint.maker}, ${row.paint.pigments.join(' ') || 'no code'}. ${doing ?? 'Put on the bench'}`"
+        :aria-label="`${paintInWords(row.paint)}. ${doing ?? 'Put on the bench'}`"
         @click="pick(row.paint)"
       >
         <PaintRow :view="row" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { leanInWords } from '@juxtachrome/core/colour'
-import type { PaintView } from '@juxtachrome/core/paints'
+import { codesInWords, type PaintView } from '@juxtachrome/core/paints'
 import { computed } from 'vue'
 import { useBalances } from '~/composables/useBalances'
 import { useCollection } from '~/stores/collection'
@@ -34,7 +34,7 @@ const lean = computed(() =>
         >{{ paint.name }}<span v-if="paint.formula" class="hint ml-1.5 italic">{{ paint.formula }}</span></span
       >
       <span class="hint block truncate text-[13px]"
-        >{{ paint.pigments.join(' ') || 'no code' }} · {{ paint.maker || 'no maker' }} · {{ lean }}</span
+        >{{ codesInWords(paint) }} · {{ paint.maker || 'no maker' }} · {{ lean }}</span
       >
     </span>
     <span class="hint pr-1 text-right text-[13px]">{{ holding }}</span>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PaintView } from '@juxtachrome/core/paints'
+import { paintInWords, type PaintView } from '@juxtachrome/core/paints'
 import { Plus } from '@lucide/vue'
 import type { Carry } from '~/composables/useCarry'
 import { usePaintList } from '~/composables/usePaintList'
@@ -43,7 +43,7 @@ function key(event: KeyboardEvent, view: PaintView) {
           <button
             v-bind="bind"
             class="min-w-0 grow cursor-grab px-1"
-            :aria-label="`${row.paint.name}, ${row.paint.maker}, ${row.paint.pigments.join(' ') || 'no code'}${planned.has(row.paint.id) ? ', planned in this palette' : ''}. Space to pick up`"
+            :aria-label="`${paintInWords(row.paint)}${planned.has(row.paint.id) ? ', planned in this palette' : ''}. Space to pick up`"
             @click="pick(row)"
             @dblclick="putNext(row)"
             @keydown="key($event, row)"

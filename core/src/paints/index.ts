@@ -1,6 +1,7 @@
 /** Properties and search of paints; what is read of them. What is shared of it, by name. */
 export { collectRows, makersOf, samePaint, USUAL_MILLILITRES } from './collect'
 export { meanReading, type Reading, simulatedReader } from './colourReader'
+export { codesInWords, paintInWords } from './inWords'
 export type { PaintRow } from './paintRow'
 export { parseLine } from './parseLine'
 export { pricePerMillilitre, readPrice, writePrice } from './price'

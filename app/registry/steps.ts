@@ -5,7 +5,6 @@ export const PALETTE_STEPS = [
   { id: 'fill', label: 'Fill' },
   { id: 'key', label: 'Key' },
 ] as const
-export type StepId = (typeof PALETTE_STEPS)[number]['id']
 
 /** The step of that name; the first when there is none. */
 export const stepOf = (name: unknown): (typeof PALETTE_STEPS)[number] =>

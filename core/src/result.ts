@@ -18,8 +18,3 @@ export const fail = (code: string, message: string, where?: string): { ok: false
   ok: false,
   error: where === undefined ? { code, message } : { code, message, where },
 })
-
-/** For programming errors only: never for bad input. */
-export function assertNever(value: never): never {
-  throw new Error(`Unexpected value: ${JSON.stringify(value)}`)
-}

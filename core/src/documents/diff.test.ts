@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { applyToDocument, invert, same, squash, type Change, type Diff } from './diff'
+import { applyToDocument, invert, same, type Change, type Diff } from './diff'
 import type { Paint } from './paint'
 
 type State = Map<string, Paint>
@@ -55,17 +55,6 @@ describe('diffs', () => {
         const undone = [...diffs].reverse().reduce((s, d) => apply(s, invert(d)), state)
         expect(undone.size).toBe(0)
         expect(same(asPlain(diffs.reduce(apply, undone)), asPlain(state))).toBe(true)
-      }),
-    )
-  })
-
-  it('squashed commands do the same as the commands, and no more than one change a document', () => {
-    fc.assert(
-      fc.property(steps, (commands) => {
-        const { state, diffs } = run(commands)
-        const squashed = squash(diffs)
-        expect(new Set(squashed.map((c) => c.id)).size).toBe(squashed.length)
-        expect(same(asPlain(apply(new Map(), squashed)), asPlain(state))).toBe(true)
       }),
     )
   })

@@ -20,17 +20,6 @@ export const removed = <K extends EditableKind>(kind: K, before: DocumentOf<K>):
 export const invert = (diff: Diff): Diff =>
   [...diff].reverse().map((c) => ({ ...c, before: c.after, after: c.before }) as Change)
 
-/** Several diffs, one after the other, as one: the first before and the last after of each document. */
-export function squash(diffs: readonly Diff[]): Diff {
-  const byDocument = new Map<string, Change>()
-  for (const change of diffs.flat()) {
-    const key = `${change.kind}/${change.id}`
-    const earlier = byDocument.get(key)
-    byDocument.set(key, earlier ? ({ ...change, before: earlier.before } as Change) : change)
-  }
-  return [...byDocument.values()].filter((c) => !(c.before === null && c.after === null) && !same(c.before, c.after))
-}
-
 /**
  * Applies a change to a document that may have moved on since (another tab, a later edit): only the
  * fields that the change touches are set, records field by field, everything else whole.

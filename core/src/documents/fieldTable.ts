@@ -134,8 +134,6 @@ export const ITEM_FIELDS = [
 type PaintField = (typeof PAINT_FIELDS)[number]
 type ItemField = (typeof ITEM_FIELDS)[number]
 export type PaintFieldKey = PaintField['key']
-/** The paint's fields whose value is one word of a scale. */
-export type ScaledPaintField = Extract<PaintField, { scale: readonly string[] }>['key']
 /** What a column of a table can hold. */
 export type ColumnField = Extract<PaintField | ItemField, { column: object }>['column']['name']
 

@@ -19,7 +19,6 @@ export const Event = z.discriminatedUnion('kind', [
   measure.schema,
 ])
 export type Event = z.infer<typeof Event>
-export type EventName = Event['kind']
 export type FillEvent = Extract<Event, { kind: 'fill' }>
 
 export const EVENT_KINDS = { fill, dry, clean, exchange, put, takeOut, measure } as const

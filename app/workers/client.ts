@@ -43,9 +43,15 @@ export class CoreClient {
   constructor({ start, collection, longWorkers, silence = 20_000 }: Options) {
     const seat = () => new Seat(start, collection, silence)
     this.#lanes = { live: [seat()], long: Array.from({ length: Math.max(1, longWorkers) }, seat) }
-    collection.subscribe((applied: Applied) => {
-      for (const s of [...this.#lanes.live, ...this.#lanes.long]) s.follow(applied)
-    })
+    collection.subscribe((applied) => this.#follow(applied))
+  }
+
+  /** Tells every worker that was started what changed; the copy that crosses to them is made once. */
+  #follow(applied: Applied): void {
+    const started = [...this.#lanes.live, ...this.#lanes.long].filter((seat) => seat.isStarted)
+    if (started.length === 0) return
+    const told = { ...applied, delta: plain(applied.delta) }
+    for (const seat of started) seat.follow(told)
   }
 
   ask<N extends JobName>(name: N, request: RequestOf<N>, options: AskOptions<N> = {}): Asked<N> {

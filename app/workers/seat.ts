@@ -1,7 +1,6 @@
 import type { Problem, Result } from '@juxtachrome/core/result'
 import type { Applied, Collection } from '@juxtachrome/core/collection'
 import type { FromWorker, JobName, ToWorker } from '@juxtachrome/core/jobs'
-import { plain } from './plain'
 
 /** The part of a Worker that a seat needs. */
 export interface Port {
@@ -60,11 +59,15 @@ export class Seat {
     if (why && !waiting.session) waiting.answer({ ok: false, error: why }, this.collection.revision)
   }
 
-  /** Tells the worker what changed, if there is one. */
+  get isStarted(): boolean {
+    return this.#port !== undefined
+  }
+
+  /** Tells the worker what changed, if there is one; the delta is plain, fit to cross. */
   follow({ whole, delta, revision }: Applied): void {
     if (!this.#port) return
     if (whole) this.#mirror(this.#port)
-    else this.#port.postMessage({ type: 'delta', delta: plain(delta), revision })
+    else this.#port.postMessage({ type: 'delta', delta, revision })
   }
 
   #send({ id, name, request, session, transfer }: Question): void {

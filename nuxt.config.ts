@@ -37,7 +37,10 @@ export default defineNuxtConfig({
       link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
     },
   },
-  typescript: { strict: true, tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true } } },
+  typescript: {
+    strict: true,
+    tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['vite-plugin-pwa/vanillajs'] } },
+  },
   // the file behind the first page: only the page itself carries every header
   routeRules: { '/index.html': { redirect: '/' } },
   nitro: { compressPublicAssets: true, prerender: { routes: ['/'], crawlLinks: false } },
@@ -127,6 +130,7 @@ export default defineNuxtConfig({
       globPatterns: ['**/*.{js,css,html,svg,png,woff2,ttf,wasm}'],
       maximumFileSizeToCacheInBytes: 6_000_000,
     },
-    client: { installPrompt: true },
+    // ours (composables/useUpdate.ts) reloads no window that was not asked
+    client: { registerPlugin: false },
   },
 })

@@ -1,6 +1,8 @@
 import { dayOf } from '@juxtachrome/core/units'
+import type { Contents } from '@juxtachrome/core/collection'
 import { writeCollection } from '@juxtachrome/core/formats'
 import { useCollection } from '~/stores/collection'
+import { useKeeper } from '~/stores/keeper'
 
 /** Hands a file to the browser's downloads. */
 export function saveFile(name: string, data: BlobPart, type: string) {
@@ -12,16 +14,26 @@ export function saveFile(name: string, data: BlobPart, type: string) {
   setTimeout(() => URL.revokeObjectURL(url), 30_000)
 }
 
+function saveContents(name: string, contents: Contents) {
+  const now = new Date()
+  saveFile(`${name}-${dayOf(now)}.json`, writeCollection(contents, now.toISOString()), 'application/json')
+}
+
 export function useExport() {
   const collection = useCollection()
+  const keeper = useKeeper()
   /** Everything as one JSON file. */
-  function download() {
-    const now = new Date()
-    saveFile(
-      `juxtachrome-${dayOf(now)}.json`,
-      writeCollection(collection.contents(), now.toISOString()),
-      'application/json',
-    )
+  const download = () => saveContents('juxtachrome', collection.contents())
+
+  /** Saves what the disk still gives of a collection that could not be opened, and says what that was. */
+  async function rescueToFile(): Promise<string> {
+    const read = await keeper.salvage()
+    if (!read.ok) return `Nothing could be read: ${read.error.message}`
+    saveContents('juxtachrome-rescued', read.value)
+    const { documents, unreadable } = read.value
+    const whole = Object.values(documents).reduce((n, list) => n + list.length, 0)
+    const rest = unreadable.length ? `, and ${unreadable.length} that cannot be read here, as they were found` : ''
+    return `Saved as a file: ${whole} ${whole === 1 ? 'document' : 'documents'}${rest}.`
   }
-  return { download }
+  return { download, rescueToFile }
 }

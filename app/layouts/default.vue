@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { onMounted, reactive, ref, watch } from 'vue'
+import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { useCommandPalette } from '~/composables/useAppCommands'
 import { useAsk } from '~/composables/useAsk'
 import { useShortcuts } from '~/composables/useShortcuts'
 import { useStart } from '~/composables/useStart'
+import { watchForUpdates } from '~/composables/useUpdate'
 import { useKeeper } from '~/stores/keeper'
+import { unreadableKept } from '~/stores/kept'
+import { useNotices } from '~/stores/notices'
 import { usePreferences } from '~/stores/preferences'
 import { useStrip } from '~/stores/strip'
 
@@ -23,6 +26,14 @@ watch([open, help, question], ([palette, keys, ask]) => {
   asked.help ||= keys
 })
 const ready = ref(false)
+/** A person who was told that nothing can be opened may still want to work. */
+const goOn = ref(false)
+const isShut = computed(() => keeper.state === 'stopped' && !keeper.isLoaded && !goOn.value)
+const waitingFor = computed(() =>
+  keeper.isBlocked
+    ? 'An older Juxtachrome in another tab or window holds the collection. Close it there; this one then goes on.'
+    : `Laying out the paints … ${progress.value}`,
+)
 const progress = ref('')
 const MANY = 5000
 onMounted(async () => {
@@ -31,6 +42,15 @@ onMounted(async () => {
     if (of > MANY) progress.value = `${done} of ${of}`
   })
   ready.value = true
+  watchForUpdates()
+})
+// said when there is a screen to say it on, and once for whatever it was
+const isDamaged = computed(() => ready.value && unreadableKept.size > 0)
+watch(isDamaged, (damaged) => {
+  if (damaged)
+    useNotices().trouble(
+      'Something small that this device kept, such as the strip or the bench, could not be read and starts anew. The collection is as it was.',
+    )
 })
 useEventListener(window, 'beforeunload', (event) => {
   if (!keeper.isSafe) event.preventDefault()
@@ -48,8 +68,9 @@ useEventListener(window, 'beforeunload', (event) => {
     <KeepingBanner />
     <UpdateBanner />
     <main id="main" class="flex min-h-0 grow flex-col" tabindex="-1">
-      <slot v-if="ready" />
-      <p v-else class="hint p-6">Laying out the paints … {{ progress }}</p>
+      <p v-if="!ready" class="hint p-6">{{ waitingFor }}</p>
+      <LazyOpeningTrouble v-else-if="isShut" @go-on="goOn = true" />
+      <slot v-else />
     </main>
     <LazyStripShelf v-if="strip.items.length" />
     <NoticeRegion />

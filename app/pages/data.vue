@@ -5,6 +5,7 @@ import { useExport } from '~/composables/useExport'
 import { useCollection } from '~/stores/collection'
 import { useStart } from '~/composables/useStart'
 import { useKeeper } from '~/stores/keeper'
+import { useNotices } from '~/stores/notices'
 
 useHead({ title: 'Data · Juxtachrome' })
 const collection = useCollection()
@@ -21,6 +22,11 @@ const counts = computed(
       ['rows kept for correction', collection.leftovers.length],
     ] as const,
 )
+async function setAside() {
+  const done = await keeper.setUnreadableAside()
+  if (done.ok) useNotices().say('Set aside. They still go along in every export.')
+  else useNotices().trouble(done.error.message)
+}
 const keeping = computed(
   () =>
     ({ opening: 'opening', saved: 'everything is saved', saving: 'saving', failed: 'not saved', stopped: 'not saved' })[
@@ -36,6 +42,13 @@ const keeping = computed(
       <h2 class="mb-1">What is kept here</h2>
       <p class="mb-2">
         Everything lives in this browser, on this device; nothing is sent anywhere. At present {{ keeping }}.
+      </p>
+      <p v-if="keeper.isLasting !== undefined" class="hint mb-2">
+        {{
+          keeper.isLasting
+            ? 'The browser has promised not to clear it when space runs short.'
+            : 'The browser has not promised to keep it: it may clear it when space runs short, and a private window forgets it when it is closed. Export from time to time.'
+        }}
       </p>
       <ul class="mb-3">
         <li v-for="[what, n] in counts" :key="what">
@@ -56,6 +69,11 @@ const keeping = computed(
           {{ wordOf(u.kind) }}: {{ u.problem.message }}
         </li>
       </ul>
+      <p class="mt-2"><button class="btn" @click="setAside">Set them aside</button></p>
+      <p class="hint mt-1">
+        They are then not tried again at every opening, but stay in this browser and in every export. What a newer
+        version wrote stays where that version looks for it.
+      </p>
     </section>
     <section class="panel p-4">
       <h2 class="mb-1">The demo</h2>

@@ -55,6 +55,7 @@ const toFill = computed(() =>
       <h1>Today</h1>
       <p class="hint">{{ dayInWords(today) }}</p>
     </div>
+    <LastingNotice />
     <EmptyCollection v-if="collection.isEmpty" />
     <div v-else class="grid gap-4 lg:grid-cols-2">
       <section class="panel p-4">

@@ -1,8 +1,7 @@
 import { fail, ok, type Problem, type Result } from '@juxtachrome/core/result'
-import { applyToDocument, KIND_NAMES, loadDocument, type Change, type KindName } from '@juxtachrome/core/documents'
+import { applyToDocument, KIND_NAMES, loadDocument, type Change } from '@juxtachrome/core/documents'
 import {
   isKind,
-  noContents,
   type Contents,
   type Delta,
   type DocumentNow,
@@ -13,9 +12,12 @@ import { Database, TABLES_VERSION, type Raw } from './database'
 import { withLock } from './locks'
 import { STOPPED, type LongWork } from './longWork'
 import { beginEra, countOn, orderOf, type Order } from './order'
+import { ASIDE, PORTION, readAll, readPiecemeal, type Loaded, type Progress } from './reading'
 import { NEWER_DATABASE, NEWER_TAB, problemOf } from './problems'
 
 export interface StorageEvents {
+  /** An older tab holds the database and lets nobody change its tables; it is waited for. */
+  blocked?(): void
   /** The database was closed under us: deleted, or a newer tab wants to change its tables. */
   closed(problem: Problem): void
 }
@@ -25,16 +27,6 @@ export interface Written {
   delta: Delta
   order: Order
 }
-export interface Loaded {
-  contents: Contents
-  order: Order
-}
-export type Progress = (done: number, of: number) => void
-
-/** Where documents are kept that cannot be read and have no id to be kept under. */
-const NAMELESS = 'unreadable/'
-/** Documents read or written between two words on how far it is. */
-const PORTION = 4000
 
 /** Everything that is kept in the browser. All writes are transactions. */
 export class CollectionStorage {
@@ -54,6 +46,7 @@ export class CollectionStorage {
       events.closed(event.newVersion === null ? DELETED : NEWER_TAB)
       return false
     })
+    this.#db.on('blocked', () => events.blocked?.())
     this.#db.on('close', () => events.closed(CLOSED))
     try {
       await this.#db.open()
@@ -66,38 +59,18 @@ export class CollectionStorage {
     }
   }
 
-  /** Everything as it stands at one place of the order. */
+  /** Everything; where the disk does not give everything at once, what it gives row by row. */
   async load(progress: Progress = () => undefined): Promise<Result<Loaded>> {
     try {
-      return await this.#db.transaction('r', this.#db.tables, async () => {
-        const contents = noContents()
-        const of = (await Promise.all(KIND_NAMES.map((kind) => this.#db.of(kind).count()))).reduce((n, c) => n + c, 0)
-        let done = 0
-        for (const kind of KIND_NAMES) await this.#loadKind(kind, contents, (rows) => progress((done += rows), of))
-        const nameless = await this.#db.meta.where('key').startsWith(NAMELESS).toArray()
-        for (const { value } of nameless) contents.unreadable.push(value as Unreadable)
-        return ok({ contents, order: await orderOf(this.#db) })
-      })
+      return ok(await readAll(this.#db, progress))
+    } catch (error) {
+      if (!this.#db.isOpen()) return problemOf(error)
+    }
+    try {
+      const contents = await readPiecemeal(this.#db, progress)
+      return ok({ contents, order: await orderOf(this.#db) })
     } catch (error) {
       return problemOf(error)
-    }
-  }
-
-  async #loadKind(kind: KindName, contents: Contents, step: (rows: number) => void): Promise<void> {
-    const table = this.#db.of(kind)
-    const read = (after?: string): Promise<Raw[]> =>
-      (after === undefined ? table.orderBy('id') : table.where('id').above(after)).limit(PORTION).toArray()
-    let rows = await read()
-    while (rows.length) {
-      // the database reads on while what it gave is looked through
-      const next = rows.length === PORTION ? read(rows.at(-1)!.id) : undefined
-      for (const raw of rows) {
-        const loaded = loadDocument(kind, raw)
-        if (loaded.ok) (contents.documents[kind] as unknown[]).push(loaded.value)
-        else contents.unreadable.push({ kind, raw, problem: loaded.error })
-      }
-      step(rows.length)
-      rows = next ? await next : []
     }
   }
 
@@ -183,7 +156,25 @@ export class CollectionStorage {
   async #setAside(one: Unreadable, i: number): Promise<void> {
     const table = isKind(one.kind) ? this.#db.of(one.kind) : undefined
     if (table && hasId(one.raw) && !(await table.get(one.raw.id))) await table.put(one.raw)
-    else await this.#db.meta.put({ key: `${NAMELESS}${Date.now()}-${i}`, value: one })
+    else await this.#db.meta.put({ key: `${ASIDE}${Date.now()}-${i}`, value: one })
+  }
+
+  /**
+   * Moves documents that cannot be read out of their tables, so that they are not tried again at every opening.
+   * They stay in the database and go along in every export.
+   */
+  setAside(unreadable: readonly Unreadable[]): Promise<Result<void>> {
+    return withLock('exclusive', () =>
+      this.#inTransaction(async () => {
+        for (const [i, one] of unreadable.entries()) {
+          const table = isKind(one.kind) && hasId(one.raw) ? this.#db.of(one.kind) : undefined
+          const row = table && (await table.get((one.raw as Raw).id))
+          if (!row) continue
+          await this.#db.meta.put({ key: `${ASIDE}${Date.now()}-${i}`, value: { ...one, raw: row } })
+          await table.delete(row.id)
+        }
+      }),
+    )
   }
 
   wipe(): Promise<Result<Order>> {
@@ -197,7 +188,7 @@ export class CollectionStorage {
 
   async #clear(): Promise<void> {
     for (const kind of KIND_NAMES) await this.#db.of(kind).clear()
-    await this.#db.meta.where('key').startsWith(NAMELESS).delete()
+    await this.#db.meta.where('key').startsWith(ASIDE).delete()
   }
 
   async getMeta(key: string): Promise<unknown> {

@@ -5,7 +5,8 @@ import { computed, ref, shallowRef } from 'vue'
 import { joinTabs, type TabMessage } from '~/storage/otherTabs'
 import type { LongWork } from '~/storage/longWork'
 import { NEWER_TAB } from '~/storage/problems'
-import { CollectionStorage, type Progress, type Written } from '~/storage/storage'
+import type { Progress } from '~/storage/reading'
+import { CollectionStorage, type Written } from '~/storage/storage'
 import { useCollection } from './collection'
 import { useNotices } from './notices'
 import { rescue } from './rescue'
@@ -18,10 +19,19 @@ interface Queued {
   era: string
 }
 
+/** Unreadable here, but not in vain where they are. */
+const LEFT_IN_PLACE = new Set(['from-newer-version', 'unknown-kind', 'not-given'])
+
 /** Keeps the collection: loads it, writes every command in order, and stays in step with other tabs. */
 export const useKeeper = defineStore('keeper', () => {
   const state = ref<Saving>('opening')
   const problem = shallowRef<Problem>()
+  /** Something was read and is shown; until then there is nothing to work on. */
+  const isLoaded = ref(false)
+  /** Whether the browser promised not to clear what is kept; unknown until it has answered. */
+  const isLasting = ref<boolean>()
+  /** An older Juxtachrome in another tab keeps this one from opening the collection. */
+  const isBlocked = ref(false)
   const waiting = ref(0)
   /** Changes when everything is replaced; what was made in one era does not fit into another. */
   const era = ref('')
@@ -43,13 +53,20 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   async function open(progress?: Progress): Promise<Result<void>> {
-    const opened = await storage.open({ closed: stop })
+    const opened = await storage.open({ closed: stop, blocked: () => (isBlocked.value = true) })
+    isBlocked.value = false
     if (!opened.ok) {
       stop(opened.error)
       return opened
     }
-    void globalThis.navigator?.storage?.persist?.()
+    void askToLast()
     return reload(progress)
+  }
+
+  /** Asks the browser never to clear what is kept here; it may decline, as in a private window. */
+  async function askToLast() {
+    const store = globalThis.navigator?.storage as StorageManager | undefined
+    isLasting.value = (await store?.persist?.().catch(() => false)) ?? undefined
   }
 
   /** Reads everything anew; what other tabs write meanwhile is taken in after. */
@@ -70,6 +87,7 @@ export const useKeeper = defineStore('keeper', () => {
     era.value = loaded.value.order.era
     settling.restart(loaded.value.order.count)
     show(loaded.value.contents)
+    isLoaded.value = true
     if (state.value !== 'stopped') state.value = 'saved'
     return ok(undefined)
   }
@@ -188,6 +206,14 @@ export const useKeeper = defineStore('keeper', () => {
     return reload()
   }
 
+  /** Those that this version will never read are moved out of the way; what a newer one wrote stays in its place. */
+  async function setUnreadableAside(): Promise<Result<void>> {
+    await flush()
+    const mine = collection.unreadable.filter((u) => !LEFT_IN_PLACE.has(u.problem.code))
+    const done = await storage.setAside(mine)
+    return done.ok ? reload() : done
+  }
+
   const stopped = () => fail('stopped', problem.value?.message ?? 'Nothing can be kept at the moment.')
 
   /** That the demo was offered once; without room for it, it is offered again. */
@@ -196,6 +222,9 @@ export const useKeeper = defineStore('keeper', () => {
   return {
     state,
     problem,
+    isLoaded,
+    isBlocked,
+    isLasting,
     waiting,
     era,
     open,
@@ -204,6 +233,9 @@ export const useKeeper = defineStore('keeper', () => {
     flush,
     putAll,
     wipe,
+    setUnreadableAside,
+    /** What can be read of a collection that could not be opened; nothing is changed. */
+    salvage: async () => (await import('~/storage/salvage')).salvage(storage.name),
     markStarted,
     hasStarted: async () => (await storage.getMeta('started')) === true,
     isSafe: computed(() => waiting.value === 0),

@@ -1,9 +1,9 @@
 import { useEventListener } from '@vueuse/core'
-import { customRef, type Ref } from 'vue'
+import { customRef, shallowReactive, type Ref } from 'vue'
 import type * as z from 'zod/mini'
 
 /** Keys whose value could not be read since this window was opened; said once, where there is room to say it. */
-export const unreadableKept = new Set<string>()
+export const unreadableKept = shallowReactive(new Set<string>())
 
 /**
  * A small thing kept on this device, not in the collection: checked by its schema when it is read, so that a

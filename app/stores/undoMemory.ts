@@ -1,15 +1,29 @@
-import type { Event } from '@juxtachrome/core/documents'
-import type { Patch } from '@juxtachrome/core/collection'
+import { Event, KIND_NAMES } from '@juxtachrome/core/documents'
+import type { Patch as CorePatch } from '@juxtachrome/core/collection'
+import * as z from 'zod/mini'
 
+const kind = z.enum(KIND_NAMES.filter((k) => k !== 'journal'))
+/** Where a patch puts a value; never a name that reaches into an object's own workings. */
+const path = z.array(z.string().check(z.refine((name) => !['__proto__', 'constructor', 'prototype'].includes(name))))
+const Patch = z.discriminatedUnion('did', [
+  z.object({
+    kind,
+    id: z.string(),
+    did: z.literal('changed'),
+    fields: z.array(z.object({ path, before: z.unknown(), after: z.unknown() })),
+  }),
+  z.object({ kind, id: z.string(), did: z.literal('added'), digest: z.string() }),
+  z.object({ kind, id: z.string(), did: z.literal('removed'), document: z.looseObject({ id: z.string() }) }),
+])
 /** What a journal entry stood for before and after a command. */
-export interface EventChange {
-  entryId: string
-  before: Event | null
-  after: Event | null
-}
+const EventChange = z.object({ entryId: z.string(), before: z.nullable(Event), after: z.nullable(Event) })
+const Command = z.object({ label: z.string(), patches: z.array(Patch), events: z.array(EventChange) })
+const Lists = z.object({ era: z.string(), done: z.array(Command), undone: z.array(Command) })
+
+export type EventChange = z.infer<typeof EventChange>
 export interface Command {
   label: string
-  patches: readonly Patch[]
+  patches: readonly CorePatch[]
   events: readonly EventChange[]
 }
 export interface UndoLists {
@@ -28,25 +42,28 @@ export function remember({ era, done, undone }: UndoLists): void {
   try {
     sessionStorage.setItem(KEY, JSON.stringify({ era, done: done.slice(-STEPS), undone: undone.slice(-STEPS) }))
   } catch {
-    globalThis.sessionStorage?.removeItem(KEY)
+    forget()
   }
 }
 
-/** The undo list as this tab left it before a reload, if the collection is still the one it was made on. */
-export function recall(era: string): UndoLists {
+function forget(): void {
   try {
-    const kept = JSON.parse(sessionStorage.getItem(KEY) ?? '') as Partial<UndoLists> | null
-    const lists = kept && [kept.done, kept.undone]
-    if (kept?.era === era && lists?.every((l) => Array.isArray(l) && l.every(isCommand))) return kept as UndoLists
+    sessionStorage.removeItem(KEY)
   } catch {
-    // nothing kept, or not readable: start with an empty list
+    // no store for this tab: the list lasts until a reload
   }
-  return { era, done: [], undone: [] }
 }
 
-const isCommand = (value: unknown): value is Command =>
-  typeof value === 'object' &&
-  value !== null &&
-  typeof (value as Command).label === 'string' &&
-  Array.isArray((value as Command).patches) &&
-  Array.isArray((value as Command).events)
+/**
+ * The undo list as this tab left it before a reload, if the collection is still the one it was made on.
+ * A list that was damaged, or that a newer version left, is none.
+ */
+export function recall(era: string): UndoLists {
+  const none = { era, done: [], undone: [] }
+  try {
+    const kept = Lists.safeParse(JSON.parse(sessionStorage.getItem(KEY) ?? 'null'))
+    return kept.success && kept.data.era === era ? (kept.data as UndoLists) : none
+  } catch {
+    return none
+  }
+}

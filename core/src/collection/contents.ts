@@ -1,5 +1,5 @@
 import { KINDS, noDocuments, type Documents, type KindName } from '../documents/kinds'
-import type { Problem } from '../result'
+import { fail, type Problem } from '../result'
 
 /** A document that could not be read, kept as it was found. */
 export interface Unreadable {
@@ -20,3 +20,8 @@ export const noContents = (): Contents => ({ documents: noDocuments(), unreadabl
 export const isKind = (kind: string): kind is KindName => Object.hasOwn(KINDS, kind)
 /** What a document of a table is called in messages. */
 export const wordOf = (kind: string): string => (isKind(kind) ? KINDS[kind].word : 'document of a newer version')
+
+export const UNKNOWN_KIND = fail(
+  'unknown-kind',
+  'This Juxtachrome does not know such documents; it is kept as it was found.',
+)

@@ -1,7 +1,8 @@
-import { isKind, wordOf, type Contents, type Unreadable } from '../collection/contents'
+import { isKind, UNKNOWN_KIND, wordOf, type Contents, type Unreadable } from '../collection/contents'
 import { fail, ok, type Result } from '../result'
 import { isRecord } from '../documents/isRecord'
 import { loadDocument } from '../documents/load'
+import { keepable } from './deepRaw'
 import { KIND_NAMES, noDocuments, type Documents, type KindName } from '../documents/kinds'
 
 export const FILE_FORMAT = 'juxtachrome-collection'
@@ -69,7 +70,7 @@ function* readDocuments(tables: Record<string, unknown>, before: unknown[]): Gen
     const ids = new Set<string>()
     for (const raw of rows as unknown[]) {
       const loaded = isKind(kind) ? loadDocument(kind, raw) : UNKNOWN_KIND
-      if (!loaded.ok) unreadable.push({ kind, raw, problem: loaded.error })
+      if (!loaded.ok) unreadable.push({ kind, raw: keepable(raw), problem: loaded.error })
       else if (ids.has(loaded.value.id))
         return fail(
           'twice-the-same-id',
@@ -88,19 +89,18 @@ function* readDocuments(tables: Record<string, unknown>, before: unknown[]): Gen
   return ok({ documents, unreadable })
 }
 
-const UNKNOWN_KIND = fail('unknown-kind', 'This Juxtachrome does not know such documents; it is kept as it was found.')
-
 /** What another version could not read may be readable here; what is there already is not displaced by it. */
 function takeUp(before: readonly unknown[], documents: Documents, unreadable: Unreadable[]): void {
   for (const entry of before) {
     if (!isRecord(entry) || typeof entry.kind !== 'string') continue
     const { kind, raw } = entry
     const loaded = isKind(kind) ? loadDocument(kind, raw) : UNKNOWN_KIND
-    if (!loaded.ok) unreadable.push({ kind, raw, problem: loaded.error })
+    if (!loaded.ok) unreadable.push({ kind, raw: keepable(raw), problem: loaded.error })
     else {
       const list = documents[kind as KindName] as { id: string }[]
       const isThere = list.some((d) => d.id === loaded.value.id)
-      if (isThere) unreadable.push({ kind, raw, problem: fail('twice-the-same-id', 'Another has this id.').error })
+      if (isThere)
+        unreadable.push({ kind, raw: keepable(raw), problem: fail('twice-the-same-id', 'Another has this id.').error })
       else list.push(loaded.value)
     }
   }

@@ -28,15 +28,25 @@ export const CHROMEDRIVER = '/usr/bin/chromedriver'
 export const browserIsThere = () => existsSync(CHROMIUM) && existsSync(CHROMEDRIVER)
 
 /**
- * @param {{ width?: number, height?: number, touch?: boolean, profile?: string, downloads?: string }} [options]
+ * `siteData: false` is a browser whose owner allows no site to keep anything.
+ * @param {{ width?: number, height?: number, touch?: boolean, profile?: string, downloads?: string, siteData?: boolean }} [options]
  */
-export async function openBrowser({ width = 1280, height = 800, touch = false, profile, downloads } = {}) {
+export async function openBrowser({
+  width = 1280,
+  height = 800,
+  touch = false,
+  profile,
+  downloads,
+  siteData = true,
+} = {}) {
   const own = profile ?? (await mkdtemp(join(tmpdir(), 'jx-profile-')))
   const options = new chrome.Options()
   options.setChromeBinaryPath(CHROMIUM)
   options.addArguments(...FLAGS, `--user-data-dir=${own}`)
-  if (downloads)
-    options.setUserPreferences({ 'download.default_directory': downloads, 'download.prompt_for_download': false })
+  options.setUserPreferences({
+    ...(downloads && { 'download.default_directory': downloads, 'download.prompt_for_download': false }),
+    ...(!siteData && { 'profile.default_content_setting_values.cookies': 2 }),
+  })
   const logs = new logging.Preferences()
   logs.setLevel(logging.Type.BROWSER, logging.Level.ALL)
   options.setLoggingPrefs(logs)

@@ -65,7 +65,7 @@ useEventListener(window, 'beforeunload', (event) => {
   >
     <a href="#main" class="sr-only focus:not-sr-only focus:p-2">Skip to the content</a>
     <AppHeader />
-    <KeepingBanner />
+    <KeepingBanner :instead="isShut" />
     <UpdateBanner />
     <main id="main" class="flex min-h-0 grow flex-col" tabindex="-1">
       <p v-if="!ready" class="hint p-6">{{ waitingFor }}</p>

@@ -26,10 +26,11 @@ export function problemOf(error: unknown): Result<never> {
       'closed',
       'The browser closed the database, so this is not saved. Export what you see here, then reload.',
     )
-  if (name === 'MissingAPIError' || name === 'InvalidStateError' || name === 'SecurityError')
+  const denied = error instanceof Error && error.message.includes('denied permission')
+  if (denied || name === 'MissingAPIError' || name === 'InvalidStateError' || name === 'SecurityError')
     return fail(
       'no-database',
-      'This browser window does not allow a database (a private window, perhaps). Nothing can be kept here.',
+      'This browser window does not allow a database: site data may be blocked, or this is a private window. Nothing can be kept here.',
     )
   return fail(
     'storage-failed',

@@ -7,7 +7,14 @@ import { inject } from 'vitest'
 import { openBrowser } from '../../scripts/browser.mjs'
 
 export { By, Key }
-type Options = { width?: number; height?: number; touch?: boolean; profile?: string; empty?: boolean }
+type Options = {
+  width?: number
+  height?: number
+  touch?: boolean
+  profile?: string
+  empty?: boolean
+  siteData?: boolean
+}
 
 const WAIT = 8000
 const ROLES = ['button', 'option', 'menuitem']

@@ -2,6 +2,8 @@
 import { useExport } from '~/composables/useExport'
 import { useKeeper } from '~/stores/keeper'
 
+/** `instead` of it the whole screen says so. */
+defineProps<{ instead: boolean }>()
 const keeper = useKeeper()
 const { download } = useExport()
 const reload = () => window.location.reload()
@@ -9,7 +11,7 @@ const reload = () => window.location.reload()
 
 <template>
   <div
-    v-if="(keeper.state === 'failed' || keeper.state === 'stopped') && keeper.problem"
+    v-if="!instead && (keeper.state === 'failed' || keeper.state === 'stopped') && keeper.problem"
     role="alert"
     class="flex flex-wrap items-center gap-3 border-b-2 border-trouble bg-surface px-4 py-2"
   >

@@ -19,6 +19,11 @@ interface Queued {
   era: string
 }
 
+const together = (batch: readonly Queued[]): WriteSet => ({
+  diff: batch.flatMap((q) => q.write.diff),
+  journal: batch.flatMap((q) => q.write.journal),
+})
+
 /** Unreadable here, but not in vain where they are. */
 const LEFT_IN_PLACE = new Set(['from-newer-version', 'unknown-kind', 'not-given'])
 
@@ -145,24 +150,33 @@ export const useKeeper = defineStore('keeper', () => {
     return working
   }
 
+  /** What waits goes to the disk together; where that is refused, one by one, to find what is at fault. */
   async function drain() {
+    let most = Infinity
     while (queue.length > 0 && state.value !== 'stopped') {
       state.value = 'saving'
-      const [{ write, era: madeIn }] = queue as [Queued]
-      const written = await storage.write(write, madeIn)
+      const batch = nextOfOneEra(most)
+      const written = await storage.write(together(batch), batch[0]!.era)
       if (written.ok) {
-        queue.shift()
+        queue.splice(0, batch.length)
+        most = Infinity
         wrote(written.value)
       } else if (written.error.code === 'replaced-elsewhere') {
-        queue.shift()
+        queue.splice(0, batch.length)
         notices.trouble(written.error.message)
-      } else return refused(written.error)
+      } else if (batch.length > 1) most = 1
+      else return refused(written.error)
       waiting.value = queue.length
     }
     if (state.value !== 'stopped') {
       state.value = 'saved'
       problem.value = undefined
     }
+  }
+
+  function nextOfOneEra(most: number): Queued[] {
+    const other = queue.findIndex((q) => q.era !== queue[0]!.era)
+    return queue.slice(0, Math.min(most, other < 0 ? queue.length : other))
   }
 
   function refused(why: Problem) {

@@ -1,0 +1,214 @@
+import { mkdtemp, rm, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest'
+import { App } from './app'
+
+const PALETTE = '/palettes/landing-tin/choose'
+let app: App
+let first: string
+let second: string
+
+/** Runs in a window; what it calls `done` with is the answer. */
+const inPage = <T>(script: string, ...args: unknown[]): Promise<T> =>
+  app.driver.executeAsyncScript(`const done = arguments[arguments.length - 1]; ${script}`, ...args)
+const to = (window: string) => app.driver.switchTo().window(window)
+
+/** What a person can do to a place by a key, at a moment of its own. */
+const PRESS = `
+  window.press = (place, key) => document.querySelector('[data-place="' + place + '"]')
+    .dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
+  // a worker's clock: that of a window in the background is slowed down
+  window.every = (ms, work) => {
+    const clock = new Worker(URL.createObjectURL(new Blob(['setInterval(() => postMessage(0), ' + ms + ')'])))
+    clock.onmessage = work
+    return () => clock.terminate()
+  }
+  window.spin = (ms) => { const end = performance.now() + ms; while (performance.now() < end); }`
+const SAYS = `[...document.querySelectorAll('[data-place]')].map((p) => p.getAttribute('aria-label')).join('; ')`
+const quiet = async () => {
+  await app.saved()
+  await new Promise((r) => setTimeout(r, 150))
+  await app.saved()
+}
+/** What the places say in each window, when both have written what they had to and heard of each other. */
+async function bothSay(): Promise<string[]> {
+  const said: string[] = []
+  for (const window of [first, second, first, second]) {
+    await to(window)
+    await quiet()
+    said.push(await app.driver.executeScript<string>(`return ${SAYS}`))
+  }
+  return said.slice(2)
+}
+const onDisk = () =>
+  inPage<Record<string, number>>(`
+    const open = indexedDB.open('juxtachrome')
+    open.onsuccess = () => {
+      const names = ['paints', 'items', 'palettes', 'journal']
+      const asked = open.result.transaction(names)
+      Promise.all(names.map((name) => new Promise((give) => {
+        const count = asked.objectStore(name).count()
+        count.onsuccess = () => give([name, count.result])
+      }))).then((counts) => { open.result.close(); done(Object.fromEntries(counts)) })
+    }`)
+/** The counts that /data shows, without a reload. */
+async function shown(): Promise<Record<string, number>> {
+  await app.click('Data')
+  await app.says('What is kept here')
+  await quiet()
+  const text = await app.text('main')
+  const count = (word: string) => Number(new RegExp(`(\\d+)${word}`).exec(text)![1])
+  return {
+    paints: count('paints'),
+    items: count('tubes'),
+    palettes: count('palettes'),
+    journal: count('journal entries'),
+  }
+}
+
+beforeAll(async () => {
+  app = await App.open(PALETTE)
+  first = await app.driver.getWindowHandle()
+  await app.driver.switchTo().newWindow('tab')
+  second = await app.driver.getWindowHandle()
+})
+afterAll(() => app.close())
+
+describe('two windows that edit one place', () => {
+  beforeEach(async () => {
+    for (const window of [first, second]) {
+      await to(window)
+      await app.go(PALETTE)
+      await app.driver.executeScript(PRESS)
+    }
+  })
+
+  // what each does: lock or unlock, or take the paint out of the plan; the other follows after so many milliseconds
+  it.each([0, 3, 10, 20])('%i ms apart end alike, as the disk has it', async (apart) => {
+    await to(second)
+    await app.driver.executeScript(
+      `new BroadcastChannel('test').onmessage = ({ data }) => { spin(data.apart); press(data.place, data.key) }`,
+    )
+    const places = ['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'B1', 'B2', 'B3', 'B4']
+    for (const [i, place] of places.entries()) {
+      const [mine, theirs] = i % 2 ? ['l', 'Delete'] : ['l', 'l']
+      await to(first)
+      await inPage(
+        `const [place, mine, key, apart] = arguments
+        new BroadcastChannel('test').postMessage({ place, key, apart })
+        press(place, mine)
+        setTimeout(done, apart + 30)`,
+        place,
+        mine,
+        theirs,
+        apart,
+      )
+    }
+    const ends = await bothSay()
+    await app.reload()
+    const disk = await app.driver.executeScript<string>(`return ${SAYS}`)
+    expect(ends).toEqual([disk, disk])
+  })
+
+  it('one that is opened while the other edits misses nothing', async () => {
+    for (let round = 0; round < 4; round += 1) {
+      await to(first)
+      await app.driver.executeScript(`
+        let n = 0
+        const places = ['A1', 'A2', 'A3', 'B1', 'B2', 'B3', 'B4']
+        const stop = every(8, () => {
+          press(places[n % places.length], 'l')
+          if ((n += 1) > 250) stop()
+        })
+        window.works = () => n <= 250`)
+      await to(second)
+      await app.driver.get(app.url + PALETTE)
+      await app.ready()
+      await to(first)
+      await app.until(async () => !(await app.driver.executeScript('return works()')), 'the edits')
+      const ends = await bothSay()
+      expect(ends[1]).toBe(ends[0])
+    }
+  })
+})
+
+describe('a window that writes while another', () => {
+  let file: string
+  beforeAll(async () => {
+    const dir = await mkdtemp(join(tmpdir(), 'jx-tabs-'))
+    file = join(dir, 'before.json')
+    await to(first)
+    await app.go('/data')
+    await app.click('Export everything')
+    await writeFile(file, await app.downloaded(/^juxtachrome-.*\.json$/))
+  })
+  afterAll(() => rm(join(file, '..'), { recursive: true }))
+
+  const WRITE = `
+    window.endWriting = every(25, () => {
+      if (document.querySelector('[data-place="A1"]')) press('A1', 'l')
+    })`
+
+  async function both(): Promise<void> {
+    await to(first)
+    await app.driver.executeScript('window.endWriting?.()')
+    const here = await shown()
+    await to(second)
+    expect(await shown()).toEqual(here)
+    expect(await onDisk()).toEqual(here)
+  }
+  const writer = async () => {
+    await to(first)
+    await app.go(PALETTE)
+    await app.driver.executeScript(PRESS + WRITE)
+  }
+
+  it('puts a whole file in, adds it, or wipes all: counts and documents are the same everywhere', async () => {
+    await to(second)
+    await app.go('/data')
+    for (const how of ['wipe', 'replace', 'add', 'wipe', 'replace'] as const) {
+      await to(first)
+      if (how !== 'replace') await writer()
+      await to(second)
+      if (how === 'wipe') {
+        await app.click('Wipe everything …')
+        await app.type('Type wipe to go ahead', 'wipe')
+        await app.click('Wipe everything', '//*[@role="dialog"]')
+        await app.says('Wiped.')
+      } else {
+        await app.upload(0, file)
+        await app.says('holds 56 paints')
+        if (how === 'add') {
+          await app.click('Add it to what is here')
+          await app.click('Add it', '//*[@role="dialog"]')
+        } else await app.click('Import it')
+        await app.says('is in.')
+        await app.click('Dismiss')
+      }
+      await both()
+    }
+  })
+
+  it('an undo kept by a window that was away while everything was wiped writes nothing back', async () => {
+    await to(first)
+    await app.go(PALETTE)
+    await app.driver.executeScript(PRESS)
+    await app.driver.executeScript(`press('A1', 'l'); press('B1', 'Delete')`)
+    await quiet()
+    await new Promise((r) => setTimeout(r, 400))
+    await app.driver.get(`${app.url}/api/health`)
+    await to(second)
+    await app.go('/data')
+    await app.click('Wipe everything …')
+    await app.type('Type wipe to go ahead', 'wipe')
+    await app.click('Wipe everything', '//*[@role="dialog"]')
+    await app.says('Wiped.')
+    await to(first)
+    await app.go('/data')
+    expect(await (await app.named('Undo')).isEnabled()).toBe(false)
+    await app.chord('\uE009', 'z')
+    await quiet()
+    expect(await onDisk()).toEqual({ paints: 0, items: 0, palettes: 0, journal: 0 })
+  })
+})

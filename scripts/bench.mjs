@@ -1,11 +1,11 @@
 // Speed, as ratios measured in one run and times beside them: machines differ, ratios less so.
 // `npm run bench` measures everything, `npm run bench -- collection` one part.
-import { spawn } from 'node:child_process'
 import { createServer } from 'vite'
 import { benchBrowser } from './bench/browser.mjs'
 import { benchCollection } from './bench/collection.mjs'
 import { benchOptics } from './bench/optics.mjs'
 import { browserIsThere } from './browser.mjs'
+import { serveBuilt } from './serve.mjs'
 
 const PARTS = ['collection', 'optics', 'browser']
 const asked = process.argv.slice(2).filter((a) => PARTS.includes(a))
@@ -23,16 +23,11 @@ const core = Object.assign({}, ...(await Promise.all(rooms.map((r) => vite.ssrLo
 if (wants('collection')) benchCollection(core)
 if (wants('optics')) benchOptics(core)
 if (wants('browser') && browserIsThere()) {
-  const port = 4390
-  const server = spawn(process.execPath, ['.output/server/index.mjs'], {
-    env: { ...process.env, HOST: '127.0.0.1', PORT: String(port), JUXTACHROME_DEMO: '1' },
-    stdio: 'ignore',
-  })
+  const { url, stop } = await serveBuilt({ demo: true })
   try {
-    await new Promise((r) => setTimeout(r, 1500))
-    await benchBrowser(core, `http://127.0.0.1:${port}`)
+    await benchBrowser(core, url)
   } finally {
-    server.kill()
+    stop()
   }
 } else if (wants('browser')) console.log('No chromium here: the measurements in the browser are left out.')
 await vite.close()

@@ -24,6 +24,20 @@ const PRESS = `
     clock.onmessage = work
     return () => clock.terminate()
   }
+  window.tick = () => new Promise((go) => {
+    const { port1, port2 } = new MessageChannel()
+    port1.onmessage = () => go()
+    port2.postMessage(0)
+  })
+  window.work = async (place, busy) => {
+    for (let n = 0; n < 9; n += 1) {
+      press(place, n % 3 === 2 ? 'Delete' : 'l')
+      for (let k = 0; k < 4; k += 1) {
+        spin(busy / 2)
+        await tick()
+      }
+    }
+  }
   window.spin = (ms) => { const end = performance.now() + ms; while (performance.now() < end); }`
 const SAYS = `[...document.querySelectorAll('[data-place]')].map((p) => p.getAttribute('aria-label')).join('; ')`
 const quiet = async () => {
@@ -84,25 +98,22 @@ describe('two windows that edit one place', () => {
     }
   })
 
-  // what each does: lock or unlock, or take the paint out of the plan; the other follows after so many milliseconds
+  // both lock and unlock the same place, each by what it sees, busy with other things in between
   it.each([0, 3, 10, 20])('%i ms apart end alike, as the disk has it', async (apart) => {
     await to(second)
     await app.driver.executeScript(
-      `new BroadcastChannel('test').onmessage = ({ data }) => { spin(data.apart); press(data.place, data.key) }`,
+      `new BroadcastChannel('test').onmessage = ({ data }) => { spin(data.apart); work(data.place, data.busy) }`,
     )
     const places = ['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'B1', 'B2', 'B3', 'B4']
     for (const [i, place] of places.entries()) {
-      const [mine, theirs] = i % 2 ? ['l', 'Delete'] : ['l', 'l']
       await to(first)
       await inPage(
-        `const [place, mine, key, apart] = arguments
-        new BroadcastChannel('test').postMessage({ place, key, apart })
-        press(place, mine)
-        setTimeout(done, apart + 30)`,
+        `const [place, apart, busy] = arguments
+        new BroadcastChannel('test').postMessage({ place, apart, busy: busy * 2 })
+        work(place, busy).then(() => setTimeout(done, apart + 20))`,
         place,
-        mine,
-        theirs,
         apart,
+        1 + (i % 5) * 3,
       )
     }
     const ends = await bothSay()

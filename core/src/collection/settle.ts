@@ -1,4 +1,4 @@
-import { applyToDocument, type Diff } from '../documents/diff'
+import { applyToDocument, type Change, type Diff } from '../documents/diff'
 import type { Delta, DocumentNow } from './writeSet'
 
 /**
@@ -8,29 +8,47 @@ import type { Delta, DocumentNow } from './writeSet'
  */
 export class Settling {
   readonly #known = new Map<string, number>()
-
+  /** Documents as the database holds them, where something made here lies over them and is seen instead. */
+  readonly #under = new Map<string, DocumentNow>()
   #readAt = -1
 
   /** Everything was read at this place of the order; what is older says nothing new. */
   restart(order: number): void {
     this.#known.clear()
+    this.#under.clear()
     this.#readAt = order
   }
 
-  /** The delta to take in, of one that the database wrote as its `order`th. */
+  /** The delta to take in, of one that the database wrote as its `order`th; `pending` is what it does not hold yet. */
   settle({ documents, journal }: Delta, order: number, pending: readonly Diff[]): Delta {
-    const known = (d: DocumentNow) => this.#known.get(`${d.kind}/${d.id}`) ?? this.#readAt
-    const fresh = documents.filter((d) => known(d) < order)
-    for (const { kind, id } of fresh) this.#known.set(`${kind}/${id}`, order)
-    return { documents: fresh.map((d) => rebased(d, pending)), journal }
+    const newest = documents.flatMap((d) => this.#newest(d, order) ?? [])
+    return { documents: newest.map((d) => this.#withPending(d, pending)), journal }
+  }
+
+  /** The newest that is known of a document; nothing where that is in sight already. */
+  #newest(stored: DocumentNow, order: number): DocumentNow | undefined {
+    const key = keyOf(stored)
+    // what comes late says nothing new, but with it something made here has left the way to the database
+    if ((this.#known.get(key) ?? this.#readAt) >= order) return this.#under.get(key)
+    this.#known.set(key, order)
+    return stored
+  }
+
+  #withPending(stored: DocumentNow, pending: readonly Diff[]): DocumentNow {
+    const key = keyOf(stored)
+    const seen = rebased(stored, pending)
+    if (seen === stored) this.#under.delete(key)
+    else this.#under.set(key, stored)
+    return seen
   }
 }
 
+const keyOf = ({ kind, id }: DocumentNow) => `${kind}/${id}`
+
+/** A stored document with what is pending done to it; itself where nothing is. */
 function rebased(stored: DocumentNow, pending: readonly Diff[]): DocumentNow {
-  let { document } = stored
-  for (const diff of pending)
-    for (const { kind, id, before, after } of diff)
-      if (kind === stored.kind && id === stored.id)
-        document = applyToDocument(document as typeof before, before, after) as typeof document
-  return { ...stored, document } as DocumentNow
+  const changes = pending.flat().filter((c) => c.kind === stored.kind && c.id === stored.id)
+  if (changes.length === 0) return stored
+  const done = (document: unknown, { before, after }: Change) => applyToDocument<unknown>(document, before, after)
+  return { ...stored, document: changes.reduce(done, stored.document as unknown) } as DocumentNow
 }

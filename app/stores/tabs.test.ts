@@ -1,0 +1,204 @@
+import 'fake-indexeddb/auto'
+import { added, removed, updated, type Change, type Paint } from '@juxtachrome/core/documents'
+import type { Contents } from '@juxtachrome/core/collection'
+import { writeCollection } from '@juxtachrome/core/formats'
+import fc from 'fast-check'
+import { createPinia } from 'pinia'
+import { afterEach, describe, expect, it } from 'vitest'
+import { Database } from '~/storage/database'
+import { CollectionStorage } from '~/storage/storage'
+import type { Progress } from '~/storage/reading'
+import { paint } from '../../core/src/documents/documents.fixture'
+import { useCollection } from './collection'
+import { useKeeper } from './keeper'
+import { useUndo } from './undo'
+
+let count = 0
+const opened: { close(): void }[] = []
+afterEach(() => opened.splice(0).forEach((tab) => tab.close()))
+
+/** A tab of its own over a database that it shares with others. */
+async function openTab(name: string, storage = new CollectionStorage(new Database(name))) {
+  const pinia = createPinia()
+  const [keeper, undo, { core }] = [useKeeper(pinia), useUndo(pinia), useCollection(pinia)]
+  keeper.useStorage(storage)
+  await keeper.open()
+  opened.push({ close: () => keeper.useStorage(new CollectionStorage(new Database(`closed-${(count += 1)}`))) })
+  /** Sets a field of a paint, which is added where it is not there, or removes it. */
+  const set = (id: string, change: Partial<Paint> | null) => {
+    const before = core.get('paints', id)
+    const diff: Change[] =
+      change === null
+        ? before
+          ? [removed('paints', before)]
+          : []
+        : [before ? updated('paints', before, { ...before, ...change }) : added('paints', paint(id, change))]
+    return undo.commit('changed it', diff)
+  }
+  const said = () => sorted(core.contents())
+  return { keeper, undo, set, said, core }
+}
+type Tab = Awaited<ReturnType<typeof openTab>>
+const settled = async (tabs: readonly Tab[]) => {
+  for (let calm = 0; calm < 3;) {
+    await Promise.all(tabs.map((t) => t.keeper.flush()))
+    await new Promise((r) => setTimeout(r, 4))
+    calm = tabs.every((t) => t.keeper.isSafe && t.keeper.state === 'saved') ? calm + 1 : 0
+  }
+}
+/** A disk that answers when it likes: what was done is known late, so news of tabs overtake each other. */
+class Slow extends CollectionStorage {
+  #next = 0
+  constructor(
+    name: string,
+    readonly lags: readonly number[],
+  ) {
+    super(new Database(name))
+  }
+  async #late<T>(work: Promise<T>): Promise<T> {
+    const done = await work
+    const lag = this.lags[(this.#next += 1) % this.lags.length] ?? 0
+    if (lag) await new Promise((r) => setTimeout(r, lag))
+    return done
+  }
+  override load(...given: Parameters<CollectionStorage['load']>) {
+    return this.#late(super.load(...given))
+  }
+  override write(...given: Parameters<CollectionStorage['write']>) {
+    return this.#late(super.write(...given))
+  }
+  override putAll(...given: Parameters<CollectionStorage['putAll']>) {
+    return this.#late(super.putAll(...given))
+  }
+  override wipe() {
+    return this.#late(super.wipe())
+  }
+}
+
+/** Everything, by id: as an export has it. */
+const sorted = (contents: Contents) => JSON.parse(writeCollection(contents, '')) as unknown
+
+async function onDisk(name: string): Promise<unknown> {
+  const storage = new CollectionStorage(new Database(name))
+  await storage.open({ closed: () => undefined })
+  const loaded = await storage.load()
+  return loaded.ok && sorted(loaded.value.contents)
+}
+
+describe('three tabs over one database', () => {
+  const tab = fc.nat(2)
+  const id = fc.constantFrom('a', 'b', 'c')
+  const happening = fc.oneof(
+    { weight: 6, arbitrary: fc.record({ do: fc.constant('name' as const), tab, id }) },
+    { weight: 4, arbitrary: fc.record({ do: fc.constant('note' as const), tab, id }) },
+    { weight: 2, arbitrary: fc.record({ do: fc.constant('remove' as const), tab, id }) },
+    { weight: 3, arbitrary: fc.record({ do: fc.constant('undo' as const), tab, id }) },
+    { weight: 2, arbitrary: fc.record({ do: fc.constant('redo' as const), tab, id }) },
+    { weight: 1, arbitrary: fc.record({ do: fc.constant('wipe' as const), tab, id }) },
+    { weight: 1, arbitrary: fc.record({ do: fc.constant('put' as const), tab, id }) },
+    { weight: 4, arbitrary: fc.record({ do: fc.constant('wait' as const), tab, id }) },
+  )
+
+  const lag = fc.array(fc.constantFrom(0, 0, 1, 3, 6), { minLength: 1, maxLength: 4 })
+  const lags = fc.tuple(lag, lag, lag)
+
+  it('random write sets, undone, wiped and imported beside each other: all end as the disk has it', async () => {
+    await fc.assert(
+      fc.asyncProperty(fc.array(happening, { minLength: 4, maxLength: 25 }), lags, async (list, slow) => {
+        const name = `tabs-${(count += 1)}`
+        const tabs = await Promise.all(slow.map((lag) => openTab(name, new Slow(name, lag))))
+        const before = tabs[0]!.core.contents()
+        before.documents.paints.push(paint('imported'))
+        const long: Promise<unknown>[] = []
+        for (const [n, h] of list.entries()) {
+          const { set, undo, keeper } = tabs[h.tab]!
+          if (h.do === 'name') set(h.id, { name: `name ${n}` })
+          else if (h.do === 'note') set(h.id, { note: `note ${n}` })
+          else if (h.do === 'remove') set(h.id, null)
+          else if (h.do === 'undo') undo.undo()
+          else if (h.do === 'redo') undo.redo()
+          else if (h.do === 'wipe') long.push(keeper.wipe())
+          else if (h.do === 'put') long.push(keeper.putAll(before, 'add'))
+          else await new Promise((r) => setTimeout(r, n % 3))
+        }
+        await Promise.all(long)
+        await settled(tabs)
+        const disk = await onDisk(name)
+        for (const t of tabs) expect(t.said()).toEqual(disk)
+        opened.splice(0).forEach((t) => t.close())
+      }),
+      { numRuns: 60 },
+    )
+  }, 60_000)
+
+  it('one that is still reading takes in after it what the others write meanwhile', async () => {
+    const name = `tabs-${(count += 1)}`
+    const writer = await openTab(name)
+    writer.set('a', { name: 'before' })
+    await settled([writer])
+    class Reading extends CollectionStorage {
+      override async load(progress?: Progress) {
+        const loaded = await super.load(progress)
+        writer.set('b', { name: 'meanwhile' })
+        await writer.keeper.flush()
+        await new Promise((r) => setTimeout(r, 20))
+        return loaded
+      }
+    }
+    const late = await openTab(name, new Reading(new Database(name)))
+    await settled([writer, late])
+    expect(late.core.get('paints', 'b')?.name).toBe('meanwhile')
+  })
+
+  it('after everything was wiped the first new things are heard of, however much was written before', async () => {
+    const name = `tabs-${(count += 1)}`
+    const [here, there] = [await openTab(name), await openTab(name)]
+    for (const n of [1, 2, 3, 4, 5]) {
+      here.set('a', { name: `name ${n}` })
+      await settled([here, there])
+    }
+    await there.keeper.wipe()
+    await settled([here, there])
+    there.set('a', { name: 'anew' })
+    await settled([here, there])
+    expect(here.core.get('paints', 'a')?.name).toBe('anew')
+  })
+
+  it('redoing a made document leaves what another tab put into it', async () => {
+    const name = `tabs-${(count += 1)}`
+    const [here, there] = [await openTab(name), await openTab(name)]
+    here.set('a', { name: 'Kelp' })
+    await settled([here, there])
+    there.set('a', { note: 'put in there' })
+    await settled([here, there])
+    here.undo.undo()
+    await settled([here, there])
+    // it had changed since, so taking it back leaves it, and doing it again adds nothing twice
+    expect(here.core.get('paints', 'a')).toMatchObject({ name: 'Kelp', note: 'put in there' })
+    here.undo.redo()
+    await settled([here, there])
+    for (const t of [here, there])
+      expect(t.core.get('paints', 'a')).toMatchObject({ name: 'Kelp', note: 'put in there' })
+    expect(await onDisk(name)).toMatchObject({ documents: { paints: [{ name: 'Kelp', note: 'put in there' }] } })
+  })
+
+  it('what was made before everything was wiped elsewhere is not written into what comes after', async () => {
+    const name = `tabs-${(count += 1)}`
+    const [here, there] = [await openTab(name), await openTab(name)]
+    here.set('a', { name: 'Kelp' })
+    await settled([here, there])
+    // the message has not been heard yet when this is made
+    const wiping = there.keeper.wipe()
+    here.set('b', { name: 'late' })
+    await wiping
+    here.set('c', { name: 'later' })
+    await settled([here, there])
+    const disk = await onDisk(name)
+    expect(here.said()).toEqual(disk)
+    expect(there.said()).toEqual(disk)
+    expect(here.core.get('paints', 'a')).toBeUndefined()
+    here.undo.undo()
+    await settled([here, there])
+    expect(here.core.get('paints', 'a')).toBeUndefined()
+  })
+})

@@ -1,4 +1,5 @@
 import tailwindcss from '@tailwindcss/vite'
+import { collectLicences } from './scripts/collectLicences'
 
 /** Everything the browser needs is on the first page or precached: no request leaves the machine. */
 export default defineNuxtConfig({
@@ -43,7 +44,11 @@ export default defineNuxtConfig({
   },
   // the file behind the first page: only the page itself carries every header
   routeRules: { '/index.html': { redirect: '/' } },
-  nitro: { compressPublicAssets: true, prerender: { routes: ['/'], crawlLinks: false } },
+  nitro: {
+    compressPublicAssets: true,
+    prerender: { routes: ['/'], crawlLinks: false },
+    rollupConfig: { output: {}, plugins: [collectLicences('server')] },
+  },
   hooks: {
     // the service worker fetches the rest in its own time; the first page asks for no more than it needs
     'build:manifest': (manifest) => {
@@ -54,8 +59,8 @@ export default defineNuxtConfig({
     },
   },
   vite: {
-    plugins: [tailwindcss()],
-    worker: { format: 'es' },
+    plugins: [tailwindcss(), collectLicences('page')],
+    worker: { format: 'es', plugins: () => [collectLicences('workers')] },
     optimizeDeps: {
       include: [
         'culori/fn',
@@ -127,7 +132,7 @@ export default defineNuxtConfig({
       sourcemap: false,
       navigateFallback: '/',
       navigateFallbackDenylist: [/^\/api\//],
-      globPatterns: ['**/*.{js,css,html,svg,png,woff2,ttf,wasm}'],
+      globPatterns: ['**/*.{js,css,html,svg,png,woff2,ttf,wasm,txt}'],
       maximumFileSizeToCacheInBytes: 6_000_000,
     },
     // ours (composables/useUpdate.ts) reloads no window that was not asked

@@ -13,13 +13,21 @@ async function until(ask, what, wait = 20_000) {
   throw new Error(`Waited in vain for ${what}`)
 }
 
-/** Ends every process of the browser at once, as a power cut would: found by the profile that is ours alone. */
-async function kill(profile) {
+/** Every process of a browser, found by the profile that is ours alone. */
+async function processesOf(profile) {
+  const found = []
   for (const pid of (await readdir('/proc')).filter((name) => /^\d+$/.test(name))) {
     const line = await readFile(`/proc/${pid}/cmdline`, 'utf8').catch(() => '')
-    if (!line.includes(profile) || line.includes('chromedriver')) continue
+    if (line.includes(profile) && !line.includes('chromedriver')) found.push(Number(pid))
+  }
+  return found
+}
+
+/** Ends them at once and without a word, as a power cut would. */
+function kill(pids) {
+  for (const pid of pids) {
     try {
-      process.kill(Number(pid), 'SIGKILL')
+      process.kill(pid, 'SIGKILL')
     } catch {
       // it ended by itself
     }
@@ -43,25 +51,27 @@ const HELD = `
   }`
 
 /**
- * One round: a person works and the browser is killed `after` milliseconds after what they did last.
- * @returns what was said to be saved before, and what the disk held after
+ * One round: a person works, and the browser is killed so many milliseconds after they began.
+ * @returns what the page last said before (`tell` reads it), and what the disk held after
  */
-async function round(url, profile, { path, work, after }) {
-  const browser = await openBrowser({ profile })
-  await browser.driver.get(url + path)
-  await until(() => browser.driver.executeScript(SAVED), 'the page')
-  const said = await work(browser.driver)
-  await pause(after)
-  const last = await browser.driver.executeScript(`return document.body.innerText`).catch(() => '')
-  await kill(profile)
-  await browser.driver.quit().catch(() => undefined)
+async function round(url, profile, { path, work, tell, after }) {
+  const { driver } = await openBrowser({ profile })
+  await driver.get(url + path)
+  await until(() => driver.executeScript(SAVED), 'the page')
+  const pids = await processesOf(profile)
+  await work(driver)
+  let said
+  for (const end = Date.now() + after; Date.now() < end;) said = await driver.executeScript(tell)
+  kill(pids)
+  await driver.quit().catch(() => undefined)
+  kill(await processesOf(profile))
   const again = await openBrowser({ profile })
   await again.driver.get(`${url}/data`)
   await until(() => again.driver.executeScript(SAVED), 'the page after the kill')
   const held = await again.driver.executeAsyncScript(HELD)
   const text = await again.driver.executeScript('return document.body.innerText')
   await again.driver.quit()
-  return { said, last, held, text }
+  return { said, held, text }
 }
 
 const profileIn = (dir) => mkdtemp(join(dir, 'profile-'))
@@ -74,32 +84,32 @@ const profileIn = (dir) => mkdtemp(join(dir, 'profile-'))
  */
 export async function killDuringSingleWrites(url, rounds, say = () => undefined) {
   const dir = await mkdtemp(join(tmpdir(), 'jx-kill-'))
-  const places = ['A1', 'A2', 'A3', 'A5', 'B1', 'B2']
+  // none of them is locked in the demo
+  const places = ['A1', 'A2', 'A3', 'A6', 'B1', 'B2']
   const wrong = []
   let saved = 0
   for (let i = 0; i < rounds; i += 1) {
     const { said, held, text } = await round(url, await profileIn(dir), {
       path: '/palettes/landing-tin/choose',
-      after: (i * 7) % 40,
+      after: 30 + (600 * i) / rounds,
+      tell: 'return window.safe',
       work: (driver) =>
-        driver.executeAsyncScript(
-          `const [places, untilSaved, done] = arguments
-          let safe = 0
+        driver.executeScript(
+          `const places = arguments[0]
+          window.safe = 0
           let shown = 0
           new MutationObserver(() => {
-            if (!document.querySelector('[data-unsaved]')) safe = shown
+            if (!document.querySelector('[data-unsaved]')) window.safe = shown
           }).observe(document.body, { subtree: true, attributes: true, childList: true })
           const step = () => {
             if (shown === places.length) return
             const place = document.querySelector('[data-place="' + places[shown] + '"]')
             shown += 1
             place.dispatchEvent(new KeyboardEvent('keydown', { key: 'l', bubbles: true, cancelable: true }))
-            setTimeout(step, 5)
+            setTimeout(step, 60)
           }
-          step()
-          setTimeout(() => done(safe), untilSaved)`,
+          step()`,
           places,
-          8 + ((i * 13) % 60),
         ),
     })
     const locked = places.map((place) => held.plan[place]?.locked === true)
@@ -127,10 +137,11 @@ export async function killDuringBulkWrites(url, rounds, say = () => undefined, r
   let whole = 0
   let told = 0
   for (let i = 0; i < rounds; i += 1) {
-    const { last, held, text } = await round(url, await profileIn(dir), {
+    const { said, held, text } = await round(url, await profileIn(dir), {
       path: '/import',
       // from before the writing begins to after it was said to have ended
-      after: (i * 173) % 2600,
+      after: 100 + (4000 * i) / rounds,
+      tell: 'return document.body.innerText',
       work: async (driver) => {
         await driver.findElement(By.css('input[type=file]')).sendKeys(table)
         const button = By.xpath(`//button[starts-with(normalize-space(), 'Take in')]`)
@@ -141,7 +152,7 @@ export async function killDuringBulkWrites(url, rounds, say = () => undefined, r
         await driver.findElement(button).click()
       },
     })
-    const wasTold = last.includes(`${rows} rows taken in`)
+    const wasTold = said.includes(`${rows} rows taken in`)
     told += wasTold
     const isWhole = held.paints === 56 + rows && held.items === 64 + rows
     const isNone = held.paints === 56 && held.items === 64

@@ -77,6 +77,7 @@ await together([
 ])
 tests('unit', ['unit', 'apart'])
 const built = check('build', 'npx', ['nuxt', 'build', '--logLevel', 'silent'])
+if (built) check('the page of licences', process.execPath, ['scripts/licences.mjs', '--check'])
 if (built && installBrowser()) tests('e2e', ['e2e'])
 else {
   counts.failed += 1

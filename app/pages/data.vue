@@ -83,5 +83,8 @@ const keeping = computed(
       <button class="btn" @click="useStart().openDemo()">Add the demo</button>
     </section>
     <WipeCollection />
+    <p class="hint px-4">
+      <a class="link" href="/licences.txt">What Juxtachrome is made of, and the licences</a>
+    </p>
   </div>
 </template>

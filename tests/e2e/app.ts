@@ -14,6 +14,8 @@ type Options = {
   profile?: string
   empty?: boolean
   siteData?: boolean
+  /** Where the application is served, if not as usual. */
+  url?: string
 }
 
 const WAIT = 8000
@@ -29,10 +31,10 @@ export class App {
     readonly close: () => Promise<void>,
   ) {}
 
-  static async open(path = '/', { empty, ...options }: Options = {}): Promise<App> {
+  static async open(path = '/', { empty, url, ...options }: Options = {}): Promise<App> {
     const downloads = await mkdtemp(join(tmpdir(), 'jx-downloads-'))
     const { driver, close } = await openBrowser({ ...options, downloads })
-    const app = new App(driver, inject(empty ? 'emptyUrl' : 'url'), downloads, close)
+    const app = new App(driver, url ?? inject(empty ? 'emptyUrl' : 'url'), downloads, close)
     await app.go(path)
     return app
   }

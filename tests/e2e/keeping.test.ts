@@ -125,3 +125,24 @@ describe('keeping', () => {
     await app.close()
   })
 })
+
+describe('a browser that has promised nothing', () => {
+  it('is told once, with the way to a copy', async () => {
+    const app = await App.open('/')
+    await app.says('This browser has not promised to keep the collection')
+    await app.click('Understood')
+    await app.reload()
+    await app.says('Today')
+    expect(await app.text()).not.toContain('has not promised')
+    await app.go('/data')
+    await app.says('The browser has not promised to keep it')
+    await app.close()
+  })
+
+  it('is not told while there is nothing to lose', async () => {
+    const app = await App.open('/', { empty: true })
+    await app.says('Your drawer of tubes goes here')
+    expect(await app.text()).not.toContain('has not promised')
+    await app.close()
+  })
+})

@@ -17,7 +17,7 @@ async function exportReadable() {
 </script>
 
 <template>
-  <main class="mx-auto max-w-2xl p-6">
+  <main id="main" class="mx-auto max-w-2xl p-6">
     <h1 class="mb-2">{{ isAddress ? 'There is nothing at this address' : 'Juxtachrome stopped' }}</h1>
     <p v-if="isAddress" class="mb-3">The link may be old, or mistyped. The collection is as it was.</p>
     <template v-else>

@@ -11,6 +11,13 @@ export const NEWER_TAB: Problem = {
   message: 'A newer Juxtachrome is open in another tab. This one stopped saving: reload it.',
 }
 
+/** A browser closes a database of itself, for one when the disk is full. */
+export const CLOSED: Problem = {
+  code: 'closed',
+  message:
+    'The browser closed the database, as it does when the disk is full, so this is not saved. Free some space and try again, or export what you see here.',
+}
+
 /** Why the database refused, in words for the person. */
 export function problemOf(error: unknown): Result<never> {
   const name = error instanceof Error ? error.name : ''
@@ -21,11 +28,8 @@ export function problemOf(error: unknown): Result<never> {
       'The disk or the browser’s share of it is full, so this is not saved. Export the collection or free some space, then try again.',
     )
   if (name === 'VersionError') return NEWER_DATABASE
-  if (name === 'DatabaseClosedError')
-    return fail(
-      'closed',
-      'The browser closed the database, so this is not saved. Export what you see here, then reload.',
-    )
+  const isShut = error instanceof Error && error.message.includes('backing store')
+  if (isShut || name === 'DatabaseClosedError') return { ok: false, error: CLOSED }
   const denied = error instanceof Error && error.message.includes('denied permission')
   if (denied || name === 'MissingAPIError' || name === 'InvalidStateError' || name === 'SecurityError')
     return fail(

@@ -1,7 +1,8 @@
 import 'fake-indexeddb/auto'
 import { added, updated, type JournalEntry, type Paint } from '@juxtachrome/core/documents'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { Database } from './database'
+import { salvage } from './salvage'
 import { CollectionStorage } from './storage'
 
 const paint: Paint = { id: 'p', v: 1, maker: 'Skerry', name: 'Viridian', pigments: ['PG18'] }
@@ -109,5 +110,59 @@ describe('storage', () => {
     expect(await new CollectionStorage(new Database(name)).open({ closed: () => undefined })).toMatchObject({
       error: { code: 'newer-database' },
     })
+  })
+
+  describe('a disk that does not give everything', () => {
+    afterEach(() => vi.restoreAllMocks())
+    const good = { ...paint, id: 'good' }
+    /** Whole tables are not given, nor is the row called bad. */
+    function damage() {
+      const getAll = IDBObjectStore.prototype.getAll
+      vi.spyOn(IDBObjectStore.prototype, 'getAll').mockImplementation(function (this: IDBObjectStore, ...given) {
+        if (this.name === 'paints') throw new DOMException('Failed to read large value', 'DataError')
+        return getAll.apply(this, given)
+      })
+      const get = IDBObjectStore.prototype.get
+      vi.spyOn(IDBObjectStore.prototype, 'get').mockImplementation(function (this: IDBObjectStore, key) {
+        if (key === 'bad') throw new DOMException('Failed to read large value', 'DataError')
+        return get.call(this, key)
+      })
+    }
+    beforeEach(() =>
+      storage.write({ diff: [added('paints', good), added('paints', { ...paint, id: 'bad' })], journal: [entry] }),
+    )
+
+    it('is read row by row; what it keeps back is named and left where it is', async () => {
+      damage()
+      const { documents, unreadable } = await load()
+      expect(documents.paints).toEqual([good])
+      expect(documents.journal).toHaveLength(1)
+      expect(unreadable).toMatchObject([
+        { kind: 'paints', raw: { id: 'bad' }, problem: { code: 'not-given', where: 'bad' } },
+      ])
+      vi.restoreAllMocks()
+      expect((await load()).documents.paints).toHaveLength(2)
+    })
+
+    it('is salvaged by another layout, too, and nothing in it is changed', async () => {
+      damage()
+      const saved = await salvage(db.name)
+      expect(saved.ok && saved.value.documents.paints).toEqual([good])
+      expect(saved.ok && saved.value.unreadable).toMatchObject([{ problem: { code: 'not-given' } }])
+      expect(await salvage('nobody-has-this')).toMatchObject({ ok: false })
+    })
+  })
+
+  it('sets what cannot be read aside: out of its table, whole, and given at every loading', async () => {
+    const broken = { id: 'broken', v: 1, name: 7, kept: { all: ['of', 'it'] } }
+    await db.paints.put(broken)
+    const found = (await load()).unreadable
+    expect(found).toHaveLength(1)
+    expect(await storage.setAside(found)).toMatchObject({ ok: true })
+    expect(await db.paints.get('broken')).toBeUndefined()
+    expect((await load()).unreadable).toMatchObject([{ kind: 'paints', raw: broken }])
+    // and once more does nothing twice
+    await storage.setAside((await load()).unreadable)
+    expect((await load()).unreadable).toHaveLength(1)
   })
 })

@@ -13,7 +13,7 @@ import { withLock } from './locks'
 import { STOPPED, type LongWork } from './longWork'
 import { beginEra, countOn, orderOf, type Order } from './order'
 import { ASIDE, PORTION, readAll, readPiecemeal, type Loaded, type Progress } from './reading'
-import { NEWER_DATABASE, NEWER_TAB, problemOf } from './problems'
+import { CLOSED, NEWER_DATABASE, NEWER_TAB, problemOf } from './problems'
 
 export interface StorageEvents {
   /** An older tab holds the database and lets nobody change its tables; it is waited for. */
@@ -54,6 +54,17 @@ export class CollectionStorage {
       if (this.#db.backendDB().version < (TABLES_VERSION + 1) * 10) return ok(undefined)
       this.#db.close()
       return NEWER_DATABASE
+    } catch (error) {
+      return problemOf(error)
+    }
+  }
+
+  /** Opens again what the browser closed of itself. Errors: those of the disk. */
+  async reopen(): Promise<Result<void>> {
+    try {
+      this.#db.close({ disableAutoOpen: false })
+      await this.#db.open()
+      return ok(undefined)
     } catch (error) {
       return problemOf(error)
     }
@@ -226,8 +237,4 @@ const hasId = (raw: unknown): raw is Raw =>
 const DELETED: Problem = {
   code: 'deleted',
   message: 'The collection was deleted from outside this window. Export what you see here, then reload.',
-}
-const CLOSED: Problem = {
-  code: 'closed',
-  message: 'The browser closed the database. Export what you see here, then reload.',
 }

@@ -57,8 +57,15 @@ export const useKeeper = defineStore('keeper', () => {
     problem.value = why
   }
 
+  /** A database that the browser closed of itself is opened again by trying again; any other end is final. */
+  function closed(why: Problem) {
+    if (why.code !== 'closed') return stop(why)
+    if (state.value !== 'stopped') state.value = 'failed'
+    problem.value = why
+  }
+
   async function open(progress?: Progress): Promise<Result<void>> {
-    const opened = await storage.open({ closed: stop, blocked: () => (isBlocked.value = true) })
+    const opened = await storage.open({ closed, blocked: () => (isBlocked.value = true) })
     isBlocked.value = false
     if (!opened.ok) {
       stop(opened.error)
@@ -99,15 +106,16 @@ export const useKeeper = defineStore('keeper', () => {
 
   /** Shows what was read; what cannot be opened is set aside, said, and goes along in every export. */
   function show(contents: Contents) {
+    let missing = contents.unreadable.filter((u) => u.problem.code === 'not-given').length
     try {
       collection.core.replace(contents)
     } catch {
       const { contents: opened, aside } = rescue(contents)
       collection.core.replace(opened)
-      notices.trouble(
-        `${aside.length === 1 ? 'One document' : `${aside.length} documents`} could not be opened. See Data.`,
-      )
+      missing += aside.length
     }
+    if (missing)
+      notices.trouble(`${missing === 1 ? 'One document' : `${missing} documents`} could not be opened. See Data.`)
   }
 
   function hear(message: TabMessage) {
@@ -153,6 +161,8 @@ export const useKeeper = defineStore('keeper', () => {
   /** What waits goes to the disk together; where that is refused, one by one, to find what is at fault. */
   async function drain() {
     let most = Infinity
+    const reopened = problem.value?.code === 'closed' ? await storage.reopen() : ok(undefined)
+    if (!reopened.ok) return refused({ ...reopened.error, code: 'closed' })
     while (queue.length > 0 && state.value !== 'stopped') {
       state.value = 'saving'
       const batch = nextOfOneEra(most)

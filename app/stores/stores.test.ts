@@ -4,6 +4,7 @@ import { balanceOf } from '@juxtachrome/core/ledger'
 import type { WriteSet } from '@juxtachrome/core/collection'
 import { HOLDERS } from '@juxtachrome/core/arranging'
 import fc from 'fast-check'
+import { forceCloseDatabase } from 'fake-indexeddb'
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { Database } from '~/storage/database'
@@ -176,6 +177,22 @@ describe('keeping', () => {
     await keeper.flush()
     expect(keeper.state).toBe('saved')
     const loaded = await disk.load()
+    expect(loaded.ok && loaded.value.contents.documents.paints.map((p) => p.name)).toEqual(['Kelp', 'Paint b'])
+  })
+
+  it('a database that the browser closed is opened again by trying again, and nothing is lost', async () => {
+    const db = new Database(`stores-${(count += 1)}`)
+    const storage = await start(new CollectionStorage(db))
+    const keeper = useKeeper()
+    await keeper.flush()
+    forceCloseDatabase(db.backendDB() as never)
+    await new Promise((r) => setTimeout(r, 5))
+    expect([keeper.state, keeper.problem?.code]).toEqual(['failed', 'closed'])
+    const before = useCollection().paint('a')!
+    useUndo().commit('renamed', [updated('paints', before, { ...before, name: 'Kelp' })])
+    await keeper.flush()
+    expect([keeper.state, keeper.isSafe]).toEqual(['saved', true])
+    const loaded = await storage.load()
     expect(loaded.ok && loaded.value.contents.documents.paints.map((p) => p.name)).toEqual(['Kelp', 'Paint b'])
   })
 

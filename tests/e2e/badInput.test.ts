@@ -103,6 +103,7 @@ describe('bad tables', () => {
 
 describe('addresses that lead nowhere', () => {
   it.each([
+    ['/nowhere', 'There is nothing at this address'],
     ['/paints/nothing', '57 paints'],
     ['/palettes/nothing/choose', 'No such palette'],
     ['/palettes/landing-tin/dance', '0 of 12 places left'],

@@ -102,6 +102,35 @@ describe('a full disk', () => {
   })
 })
 
+describe('a disk that keeps something back', () => {
+  it('opens without it, says so, names it, and leaves it where it is', async () => {
+    app = await App.open('/data')
+    await app.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', {
+      source: `
+        const { get, getAll } = IDBObjectStore.prototype
+        const refuse = () => { throw new DOMException('Failed to read large value', 'DataError') }
+        IDBObjectStore.prototype.getAll = function (...given) {
+          return this.name === 'paints' ? refuse() : getAll.apply(this, given)
+        }
+        IDBObjectStore.prototype.get = function (key) {
+          return key === 'demo-h-lemon-yellow' ? refuse() : get.call(this, key)
+        }`,
+    })
+    await app.reload()
+    await app.says('One document could not be opened. See Data.')
+    await app.says('55paints')
+    await app.says('The document demo-h-lemon-yellow could not be read off the disk')
+    expect(await broken(['/', '/palettes/landing-tin/choose', '/paints/demo-h-lemon-yellow'])).toEqual([])
+    const kept = `
+      const open = indexedDB.open('juxtachrome')
+      open.onsuccess = () => {
+        const count = open.result.transaction('paints').objectStore('paints').count()
+        count.onsuccess = () => { open.result.close(); done(count.result) }
+      }`
+    expect(await inPage(kept)).toBe(56)
+  })
+})
+
 describe('another layout of the database', () => {
   /** Two windows without the application, so that nothing of it holds the database. */
   async function twoBareWindows() {

@@ -47,8 +47,14 @@ export function loadDocument<K extends KindName>(
 export function firstIssue(error: z.core.$ZodError): string {
   const issue = error.issues[0]
   if (!issue) return 'unknown reason'
-  return issue.path.length ? `${issue.path.join('.')}: ${issue.message}` : issue.message
+  const field = issue.path.join('.')
+  const said = issue.code === 'invalid_type' ? wrongType(issue.expected, issue.message) : issue.message
+  return field ? `${field}: ${said}` : said
 }
+
+const TYPES: Record<string, string> = { string: 'text', number: 'a number', boolean: 'yes or no', array: 'a list' }
+const wrongType = (expected: string, message: string) =>
+  message.endsWith('received undefined') ? 'This is missing.' : `This must be ${TYPES[expected] ?? 'a record'}.`
 
 /** Says what is wrong with keys or depth that could harm a reader, or undefined. */
 function unsafeKey(value: unknown, depth = 0): string | undefined {

@@ -75,11 +75,17 @@ if (untold.length) {
 const rows = list.map(
   (p) => `| ${p.name} | ${[...p.versions].join(', ')} | ${p.licence} | ${[...p.where].join(', ')} |`,
 )
+const ABOUT = [
+  'Juxtachrome itself is under the MIT licence ([LICENSE](../LICENSE)). Built, it carries the packages and',
+  'typefaces below; their texts stand in [public/licences.txt](../public/licences.txt), which is served and works',
+  'offline with the rest. Facts of pigments, observers and colour names have their sources beside them in `data/`,',
+  'each folder with its SOURCE.md.',
+].join(' ')
 const page = `<!-- Made by scripts/licences.mjs from the build; do not edit. -->
 
 # What is shipped, and its licences
 
-Juxtachrome itself is under the MIT licence ([LICENSE](../LICENSE)). Built, it carries the packages and typefaces below; their texts stand in [public/licences.txt](../public/licences.txt), which is served and works offline with the rest. Facts of pigments, observers and colour names have their sources beside them in \`data/\`, each folder with its SOURCE.md.
+${ABOUT}
 
 | package | version | licence | where |
 | --- | --- | --- | --- |

@@ -195,8 +195,11 @@ export class App {
     await this.happens(`document.body.innerText.includes(${JSON.stringify(text)})`, `the words “${text}”`, wait)
   }
   async upload(index: number, path: string) {
-    const inputs = await this.driver.findElements(By.css('input[type=file]'))
-    await inputs[index]!.sendKeys(path)
+    const input = await this.until(
+      async () => (await this.driver.findElements(By.css('input[type=file]')))[index],
+      'a place for a file',
+    )
+    await input.sendKeys(path)
   }
   async downloaded(pattern: RegExp): Promise<Buffer> {
     const name = await this.until(

@@ -3,7 +3,7 @@ import { ciede2000 } from '../colour/ciede2000'
 import { labOfReflectance } from '../colour/tristimulus'
 import { filmOnPaper } from './kubelkaMunk'
 import type { LabD65 } from '../units'
-import { filmAt, newFilm, parameterCount, priorResiduals, startOf, type Film, type FilmModel } from './fitModel'
+import { filmAt, newFilm, priorCount, priorResiduals, startOf, type Film, type FilmModel } from './fitModel'
 import { leastSquares } from './leastSquares'
 
 /** A dry swatch on white paper and how far its colour can be trusted (one standard deviation, CIEDE2000). */
@@ -23,13 +23,16 @@ export interface Fitted extends Film {
   residual: { masstone?: number; wash?: number }
 }
 
+/** How much more freely an absorption may be bent to meet its swatches; beyond that the miss is said instead. */
+const FREEDOMS = [1.6, 2.5]
+
 /**
  * The film nearest to what is usual whose masstone (load 1) and wash explain the swatches. Freedom
  * grows until every swatch is met within its tolerance; a pair that no film could have stays unmet.
  */
 export function fitFilm(model: FilmModel, targets: Targets, starts: readonly number[] = [0]): Fitted {
   let best = fitOnce(model, targets, starts)
-  for (const freedom of [2.5, 6, 15]) {
+  for (const freedom of FREEDOMS) {
     if (meets(best, targets)) break
     const freer = fitOnce(
       {
@@ -54,7 +57,7 @@ function fitOnce(model: FilmModel, targets: Targets, starts: readonly number[]):
   const metrics = known.map((t) => t && colourScale(t))
   const film = newFilm()
   const reflectance = new Float64Array(BANDS)
-  const count = parameterCount(model) + 6
+  const count = priorCount(model) + 6
   const residuals = (x: Float64Array, into: Float64Array) => {
     filmAt(x, model, film)
     metrics.forEach((metric, i) => {
@@ -62,7 +65,7 @@ function fitOnce(model: FilmModel, targets: Targets, starts: readonly number[]):
       filmOnPaper(film.K, film.S, i === 0 ? 1 : film.washLoad, undefined, reflectance)
       return metric(labOfReflectance(reflectance), into, i * 3)
     })
-    priorResiduals(x, model, into, 6)
+    priorResiduals(x, model, film, into, 6)
   }
   const runs = starts.map((start) => {
     const x = startOf(model)

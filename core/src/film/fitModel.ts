@@ -1,4 +1,5 @@
 import { BANDS, STEP_NM, WAVELENGTHS, type Spectrum } from '../colour/bands'
+import { strengthOf } from './strength'
 
 /** A film as the fit sees it: shapes to be mixed, bent a little, and laid at two loads. */
 export interface FilmModel {
@@ -10,6 +11,8 @@ export interface FilmModel {
   scattering: number
   /** How freely the absorption may be bent: 1 as with a known shape, more without one. */
   freedom: number
+  /** Tinting strength that the paint is thought to have (natural logarithm); unknown for whites and the like. */
+  tinting?: { middle: number; sd: number }
   /** Load of the wash, usually 0.15. */
   washLoad: { middle: number; sd: number }
 }
@@ -22,15 +25,18 @@ const BUMPS = CENTRES.map((centre) =>
 )
 /** Scattering falls off toward long waves (judgement). */
 const SCATTER = Float64Array.from(WAVELENGTHS, (nm) => (nm / 550) ** -0.6)
-const BASE = 0.012
+const BASE = 0.03
 
 /** Prior spreads: shift of the shape 6 nm, bumps 0.25, base and scattering as factors (prototype's choice). */
-const SHIFT_SD = 6
-const BUMP_SD = 0.25
-const BASE_SD = Math.log(1.6)
+const SHIFT_SD = 2
+const BUMP_SD = 0.15
+const BASE_SD = Math.log(3)
 const SCATTER_SD = Math.log(1.4)
 /** Scattering never leaves the class of transparency that the paint is known to have. */
-const MOST_SCATTER = 0.45
+const MOST_SCATTER = 0.3
+
+/** No band absorbs more: beyond it a masstone looks no darker, and a fit would buy agreement with what is not seen. */
+const MOST_K = 24
 
 /** Order of the parameters: strengths, shift (in units of its spread), bumps, base, scattering, wash load. */
 export const parameterCount = (model: FilmModel) => model.shapes.length + CENTRES.length + 4
@@ -63,7 +69,7 @@ export function filmAt(x: Float64Array, model: FilmModel, into: Film): void {
   for (let i = 0; i < BANDS; i += 1) {
     let bend = 0
     for (let b = 0; b < CENTRES.length; b += 1) bend += x[m + 1 + b]! * BUMPS[b]![i]!
-    K[i] = Math.min(60, K[i]! * Math.exp(Math.max(-8, Math.min(8, bend)))) + base
+    K[i] = Math.min(MOST_K, K[i]! * Math.exp(Math.max(-8, Math.min(8, bend)))) + base
     S[i] = scattering * SCATTER[i]!
   }
   into.washLoad = Math.min(1, model.washLoad.middle * Math.exp(x[m + 3 + CENTRES.length]!))
@@ -75,8 +81,10 @@ function sampled(shape: Spectrum, at: number): number {
   return shape[i]! + (clamped - i) * (shape[i + 1]! - shape[i]!)
 }
 
-/** How far the parameters lie from what is usual, in standard deviations; one residual each. */
-export function priorResiduals(x: Float64Array, model: FilmModel, into: Float64Array, at: number): void {
+export const priorCount = (model: FilmModel) => parameterCount(model) + 1
+
+/** How far parameters and film lie from what is usual, in standard deviations; one residual each, and one for the strength. */
+export function priorResiduals(x: Float64Array, model: FilmModel, film: Film, into: Float64Array, at: number): void {
   const m = model.shapes.length
   const { freedom } = model
   for (let j = 0; j < m; j += 1) into[at + j] = (x[j]! - model.strengths[j]!.middle) / model.strengths[j]!.sd
@@ -86,6 +94,8 @@ export function priorResiduals(x: Float64Array, model: FilmModel, into: Float64A
   into[rest] = x[m + 1 + CENTRES.length]! / (BASE_SD * freedom)
   into[rest + 1] = x[m + 2 + CENTRES.length]! / (SCATTER_SD * Math.sqrt(freedom))
   into[rest + 2] = x[m + 3 + CENTRES.length]! / model.washLoad.sd
+  const { tinting } = model
+  into[rest + 3] = tinting ? (Math.log(strengthOf(film.K)) - tinting.middle) / tinting.sd : 0
 }
 
 export const newFilm = (): Film => ({ K: new Float64Array(BANDS), S: new Float64Array(BANDS), washLoad: 0.15 })

@@ -50,5 +50,5 @@ export function rampOf(
 /** How well a film covers, by its scattering at 550 nm and masstone (judgement; the classes of the reference, borders half way). */
 export function transparencyOf({ S }: Pick<Optics, 'S'>): Transparency {
   const s = S[17]!
-  return s < 0.07 ? 'transparent' : s < 0.2 ? 'semi-transparent' : s < 0.56 ? 'semi-opaque' : 'opaque'
+  return s < 0.07 ? 'transparent' : s < 0.19 ? 'semi-transparent' : s < 0.42 ? 'semi-opaque' : 'opaque'
 }

@@ -3,11 +3,13 @@ import { describe, expect, it } from 'vitest'
 import type { Swatch } from '../documents/paint'
 import { colourAt, masstoneOf, reflectanceAt, washOf, type Optics } from './optics'
 import { colourDifference } from '../colour/difference'
-import { REFERENCE_PIGMENTS } from '../pigments/reference'
+import { toLch } from '../colour/lch'
+import { pigmentByCode, REFERENCE_PIGMENTS } from '../pigments/reference'
 import { labD65 } from '../units'
 import { gaussian } from '../paints/colourReader'
 import { opticsOfPaint, SOURCE_SD } from './paintOptics'
 import { referenceFilm } from './referenceFilm'
+import { strengthOf, strengthOfStep } from './strength'
 
 const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
 const swatch = (lab: { L: number; a: number; b: number }, source: Swatch['source']): Swatch => ({
@@ -23,12 +25,63 @@ const fitted = (paint: Parameters<typeof opticsOfPaint>[0]) => {
 }
 
 describe('the optics of a paint', () => {
-  it('every reference pigment has one film for its masstone and its wash, within 3', () => {
+  it('every reference pigment has one film near its masstone and its wash; what it misses is bounded', () => {
+    const off = USABLE.map((p) => {
+      const film = referenceFilm(p)
+      const miss = Math.max(colourDifference(masstoneOf(film), p.masstone), colourDifference(washOf(film), p.wash))
+      expect(miss, p.id).toBeLessThan(7)
+      return miss
+    }).sort((p, q) => p - q)
+    expect(off[Math.floor(off.length / 2)]).toBeLessThan(3.2)
+    expect(off[Math.floor(off.length * 0.9)]).toBeLessThan(5)
+  })
+
+  it('no reference film has an impossible spectrum: no band of blackest black, no ramp that wanders through hues', () => {
     for (const p of USABLE) {
       const film = referenceFilm(p)
-      expect(colourDifference(masstoneOf(film), p.masstone), p.id).toBeLessThan(3)
-      expect(colourDifference(washOf(film), p.wash), p.id).toBeLessThan(3)
+      expect(Math.max(...film.K), p.id).toBeLessThanOrEqual(24.5)
+      const ramp = [1, 0.7, 0.5, 0.35, 0.25, 0.15].map((load) => toLch(colourAt(film, load)))
+      const hues = ramp.filter((c) => c.C > 15).map((c) => c.h)
+      const turn = Math.max(0, ...hues.map((h) => Math.abs(((h - hues[0]! + 540) % 360) - 180)))
+      // phthalo blue's own turn, from violet blue to cyan, is the greatest
+      expect(turn, p.id).toBeLessThan(p.code.startsWith('PB15') ? 45 : 40)
+      const ends = Math.max(toLch(masstoneOf(film)).C, toLch(washOf(film)).C)
+      // the darkest violets are nearly black at masstone and pale in the wash: they are brightest between
+      expect(Math.max(...ramp.map((c) => c.C)) - ends, p.id).toBeLessThan(p.family === 'violet' ? 40 : 24)
     }
+  })
+
+  it('strength is on one scale: each film is as strong as its step says, within a factor', () => {
+    for (const p of USABLE.filter(({ family }) => family !== 'white')) {
+      const ratio = strengthOf(referenceFilm(p).K) / strengthOfStep(p.step)
+      expect(Math.abs(Math.log(ratio)), p.id).toBeLessThan(Math.log(2.1))
+    }
+    const of = (code: string) => strengthOf(referenceFilm(pigmentByCode(code)!).K)
+    const falling = [
+      ['PB15:3', 'PG7', 'PV23', 'PBk6'],
+      ['PR122', 'PR254', 'PY3', 'PY65'],
+      ['PB29', 'PR101', 'PY35'],
+      ['PY42', 'PB28'],
+      ['PG18', 'PV14', 'PG23'],
+    ]
+    for (const [i, group] of falling.slice(1).entries())
+      expect(Math.max(...group.map(of)), group.join()).toBeLessThan(Math.min(...falling[i]!.map(of)) * 1.25)
+  })
+
+  it('a paint’s strength hardly depends on small errors of its swatches', () => {
+    const p = pigmentByCode('PY65')!
+    const strengths = [-1.5, 0, 1.5].flatMap((dL) =>
+      [-1.5, 1.5].map((db) =>
+        strengthOf(
+          fitted({
+            pigments: ['PY65'],
+            masstone: swatch({ ...p.masstone, L: p.masstone.L + dL, b: p.masstone.b + db }, 'typed'),
+            wash: swatch({ ...p.wash, L: p.wash.L - dL / 2, b: p.wash.b - db }, 'typed'),
+          }).K,
+        ),
+      ),
+    )
+    expect(Math.max(...strengths) / Math.min(...strengths)).toBeLessThan(1.5)
   })
 
   it.each(['reader', 'photo', 'typed'] as const)(

@@ -6,8 +6,9 @@ import { fail, ok, type Result } from '../result'
 import { problemOfSwatchPair } from './swatchPair'
 import type { FilmModel } from './fitModel'
 import { fitFilm, meets, type Fitted, type Target, type Targets } from './fit'
-import { referenceFilm, SCATTERING, WASH_LOAD, WASH_SD } from './referenceFilm'
+import { referenceFilm, SCATTERING, WASH_LOAD } from './referenceFilm'
 import { filmFromSpectra } from './spectral'
+import { strengthOf } from './strength'
 
 /** Trust in a swatch by where its colour comes from, one standard deviation in CIEDE2000 (judgement). */
 export const SOURCE_SD: Record<SwatchSource, number> = {
@@ -135,21 +136,28 @@ function scatteringOf(paint: OpticalPaint, films: readonly Fitted[]): number {
   return films.reduce((sum, { S }) => sum + S[17]!, 0) / films.length
 }
 
-/** A single pigment is about as strong as its reference; in a mixed paint the shares are open. */
+/** A paint is about as strong as its pigments are in the reference; in a mixed paint the shares are open. */
 function modelOf(paint: OpticalPaint, films: readonly Fitted[], known: boolean): FilmModel {
-  const strengths =
-    films.length === 1
-      ? [{ middle: 0, sd: Math.log(known ? 1.8 : 4) }]
-      : films.map(() => ({ middle: -Math.log(films.length), sd: Math.log(3) }))
-  const usual = films.reduce((sum, { washLoad }) => sum + Math.log(washLoad), 0) / films.length
+  const isSingle = films.length === 1
+  const strengths = isSingle
+    ? [{ middle: 0, sd: Math.log(known ? 1.8 : 4) }]
+    : films.map(() => ({ middle: -Math.log(films.length), sd: Math.log(3) }))
+  const middle = films.reduce((sum, { K }) => sum + Math.log(strengthOf(K)), 0) / films.length
   return {
     shapes: films.map(({ K }) => K),
     strengths,
     scattering: scatteringOf(paint, films),
+    ...(known ? { tinting: { middle, sd: isSingle ? PAINT_SD : MIXED_SD } } : {}),
     freedom: known ? 1 : 2.5,
-    washLoad: { middle: Math.sqrt(Math.exp(usual) * WASH_LOAD), sd: WASH_SD },
+    washLoad: { middle: WASH_LOAD, sd: OWN_WASH_SD },
   }
 }
+
+/** How far a paint's strength lies from that of its pigments, as factors, one standard deviation (judgement). */
+const PAINT_SD = Math.log(1.4)
+const MIXED_SD = Math.log(1.8)
+/** A wash of one's own is counted out less exactly than the trade's 1:6 by drops (judgement). */
+const OWN_WASH_SD = Math.log(1.35)
 
 /** Equal shares of several pigments. */
 function together(films: readonly Fitted[]): Optics {

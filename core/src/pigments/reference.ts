@@ -40,6 +40,8 @@ export interface ReferencePigment {
   /** ASTM category I (best) to V. */
   astm?: AstmCategory
   strength: TintingStrength
+  /** Place on the scale of tinting strength, 1 weak to 4 very strong, halves between. */
+  step: number
   inPan: string
   cautions: readonly string[]
   kind: PigmentKind
@@ -89,7 +91,8 @@ function pigmentOf(row: PigmentRow): ReferencePigment {
     staining: STAININGS[staining]!,
     granulation: GRANULATIONS[granulation]!,
     ...(astm ? { astm: astm as AstmCategory } : {}),
-    strength: TINTING_STRENGTHS[strength - 1]!,
+    strength: TINTING_STRENGTHS[Math.ceil(strength) - 1]!,
+    step: strength,
     inPan: IN_PAN[pan]!,
     cautions,
     kind: kind as PigmentKind,

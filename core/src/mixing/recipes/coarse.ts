@@ -1,7 +1,7 @@
 import { FIRST_NM, STEP_NM } from '../../colour/bands'
 import { X_WEIGHTS, Y_WEIGHTS, Z_WEIGHTS } from '../../colour/observer.generated'
 import { WHITE_D65 } from '../../colour/tristimulus'
-import { localMetric } from '../../colour/ciede2000'
+import { ciede2000, localMetric } from '../../colour/ciede2000'
 import type { LabD65 } from '../../units'
 import { filmOver, PAPER, SURFACE } from '../../film/kubelkaMunk'
 import type { Optics } from '../../film/optics'
@@ -84,11 +84,25 @@ function squaredFrom(target: CoarseTarget, X: number, Y: number, Z: number): num
 }
 
 /**
+ * Near the target the quadratic form is CIEDE2000 squared; farther off it may be this many times too great (tried
+ * over the reference). Whatever could still be of use is worked out by the formula itself.
+ */
+const OVERSTATES = 4
+const QUITE_NEAR = 4
+const isDoubtful = (squared: number, limit: number) => squared > QUITE_NEAR && squared < OVERSTATES * limit
+
+function exactFrom({ L, a, b }: CoarseTarget, X: number, Y: number, Z: number): number {
+  const fy = f(SURFACE + INSIDE * Y)
+  const [fx, fz] = [f(SURFACE + INSIDE * X), f(SURFACE + INSIDE * Z)]
+  return ciede2000(L, a, b, 116 * fy - 16, 500 * (fx - fy), 200 * (fy - fz)) ** 2
+}
+
+/**
  * Squared differences at the loads 1, 1/2, 1/4, 1/8. The depth tanh(gX)/g is kept as a fraction n/d:
  * by the continued fraction of tanh at an eighth (Abramowitz and Stegun 1964, 4.5.70; right to 0.1 %
  * for gX up to 3), then doubled without dividing: t(2X) = 2t / (1 + g^2 t^2), so n' = 2nd, d' = d^2 + g^2 n^2.
  */
-export function atFourLoads({ K, S }: NodeFilm, target: CoarseTarget, into: Float64Array): void {
+export function atFourLoads({ K, S }: NodeFilm, target: CoarseTarget, into: Float64Array, limit = Infinity): void {
   let X1 = 0,
     Y1 = 0,
     Z1 = 0,
@@ -142,10 +156,14 @@ export function atFourLoads({ K, S }: NodeFilm, target: CoarseTarget, into: Floa
   into[2] = squaredFrom(target, X2, Y2, Z2)
   into[1] = squaredFrom(target, X4, Y4, Z4)
   into[0] = squaredFrom(target, X8, Y8, Z8)
+  if (isDoubtful(into[3], limit)) into[3] = exactFrom(target, X1, Y1, Z1)
+  if (isDoubtful(into[2], limit)) into[2] = exactFrom(target, X2, Y2, Z2)
+  if (isDoubtful(into[1], limit)) into[1] = exactFrom(target, X4, Y4, Z4)
+  if (isDoubtful(into[0], limit)) into[0] = exactFrom(target, X8, Y8, Z8)
 }
 
 /** Squared difference at one load, exact in its depth. */
-export function atLoad({ K, S }: NodeFilm, load: number, target: CoarseTarget): number {
+export function atLoad({ K, S }: NodeFilm, load: number, target: CoarseTarget, limit = Infinity): number {
   let X = 0,
     Y = 0,
     Z = 0
@@ -155,5 +173,6 @@ export function atLoad({ K, S }: NodeFilm, load: number, target: CoarseTarget): 
     Y += WY[i]! * R
     Z += WZ[i]! * R
   }
-  return squaredFrom(target, X, Y, Z)
+  const squared = squaredFrom(target, X, Y, Z)
+  return isDoubtful(squared, limit) ? exactFrom(target, X, Y, Z) : squared
 }

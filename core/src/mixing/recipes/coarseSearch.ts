@@ -12,14 +12,16 @@ export interface Candidate {
   /** Which of the four loads fits best. */
   step: number
   squared: number
+  /** Ratios that did best at other loads; the true best may lie near any of them. */
+  others?: readonly (readonly number[])[]
 }
 
-const KEEP = 60
+const KEEP = 200
 const KEEP_TRIPLES = 110
 /** Twelve bands may take a neighbour for the best: some ratios of each go on to the full reckoning. */
-const PER_PAIR = 2
-const PER_TRIPLE = 8
-const KEEP_REFINED = 300
+const PER_PAIR = 6
+const PER_TRIPLE = 10
+const KEEP_REFINED = 600
 /** Beyond a palette's size not every pair and triple is tried: see `shortlist`. */
 const MOST_IN_PAIRS = 150
 const MOST_IN_TRIPLES = 60
@@ -43,6 +45,8 @@ export class CoarseSearch {
   #triple: Candidate[] = []
   #refined: Candidate[] = []
   #worst = Infinity
+  /** Squared; what lies farther off than the best so far and a little is not worth an exact look. */
+  #reach = Infinity
   #step = 0
   #news = false
 
@@ -110,7 +114,7 @@ export class CoarseSearch {
   /** Goes over the kept triples again, on the full grid around their best so far. */
   refine(ratios: readonly (readonly number[])[]) {
     const near = ratiosNear(ratios)
-    this.#refined = this.#triple.flatMap((c) => this.#bestOf(c.members, near(c.ratio), PER_TRIPLE)).sort(bySquare)
+    this.#refined = this.#triple.flatMap((c) => this.#bestOf(c.members, nearAny(near, c), PER_TRIPLE)).sort(bySquare)
     this.#triple = []
   }
 
@@ -156,8 +160,9 @@ export class CoarseSearch {
           S[n]! += share * scatter[n]!
         }
       }
-      const squared = this.#difference(members, ratio, total)
+      const squared = this.#difference(members, ratio, total, Math.min(worst, this.#reach))
       if (squared >= worst) continue
+      this.#noteBest(squared)
       let at = best.length
       while (at > 0 && best[at - 1]!.squared > squared) at -= 1
       best.splice(at, 0, { members, ratio, step: this.#step, squared })
@@ -179,6 +184,8 @@ export class CoarseSearch {
     let squared = Infinity
     let ratio = COARSE_TRIPLES[0]!
     let step = 0
+    const atLoads = [Infinity, Infinity, Infinity, Infinity]
+    const others = [ratio, ratio, ratio, ratio]
     for (const parts of COARSE_TRIPLES) {
       const total = parts[0]! + parts[1]! + parts[2]!
       const a = parts[0]! / total
@@ -188,34 +195,63 @@ export class CoarseSearch {
         K[n] = a * Ki[n]! + b * Kj[n]! + c * Kk[n]!
         S[n] = a * Si[n]! + b * Sj[n]! + c * Sk[n]!
       }
-      const found = this.#difference(members, parts, total)
+      const found = this.#difference(members, parts, total, Math.min(squared, this.#worst, this.#reach))
+      if (found < atLoads[this.#step]!) {
+        atLoads[this.#step] = found
+        others[this.#step] = parts
+      }
       if (found >= squared) continue
+      this.#noteBest(found)
       squared = found
       ratio = parts
       step = this.#step
     }
-    return { members, ratio, step, squared }
+    return { members, ratio, step, squared, others: others.filter((_, load) => atLoads[load]! < Infinity) }
   }
 
-  /** Of the mixture at hand; the best load is left in #step. */
-  #difference(members: readonly number[], ratio: readonly number[], total: number): number {
+  #noteBest(squared: number) {
+    if (squared < this.#reach) this.#reach = Math.min(this.#reach, (Math.sqrt(Math.max(0, squared)) + WITHIN) ** 2)
+  }
+
+  /** Of the mixture at hand; the best load is left in #step. Beyond `limit` it need not be exact. */
+  #difference(members: readonly number[], ratio: readonly number[], total: number, limit: number): number {
     if (this.#paint) {
       let thinning = 0
       for (let i = 0; i < members.length; i += 1) thinning += (ratio[i]! / total) * this.#washLoads[members[i]!]!
-      this.#step = 0
-      this.tried += 2
-      return (
-        (atLoad(this.#film, 1 / (1 + thinning), this.#paint.wash) + atLoad(this.#film, 1, this.#paint.masstone)) / 2
-      )
+      return this.#fromPaint(this.#paint, thinning, limit)
     }
     const four = this.#four
-    atFourLoads(this.#film, this.#colour!, four)
+    atFourLoads(this.#film, this.#colour!, four, limit)
     this.tried += 4
     let step = 0
     for (let i = 1; i < 4; i += 1) if (four[i]! < four[step]!) step = i
     this.#step = step
     return four[step]!
   }
+
+  /** Masstone, and the wash at whichever water fits best, both weighed. */
+  #fromPaint({ masstone, wash }: { masstone: CoarseTarget; wash: CoarseTarget }, thinning: number, limit: number) {
+    this.#step = 0
+    this.tried += 1
+    const full = atLoad(this.#film, 1, masstone, 2 * limit)
+    if (full > 2 * limit) return full
+    let thinned = Infinity
+    for (const factor of WASHES) {
+      this.tried += 1
+      thinned = Math.min(thinned, atLoad(this.#film, 1 / (1 + factor * thinning), wash, 2 * limit))
+    }
+    return (full + thinned) / 2
+  }
+}
+
+/** Recipes farther off than the best by this much are listed only where there is nothing else, CIEDE2000. */
+const WITHIN = 2
+
+/** Waters at which a wash is tried for the ranking, as shares of six parts. */
+const WASHES = [0.45, 1, 2.2]
+/** The ratios of a grid near any of those that did well. */
+function nearAny(near: ReturnType<typeof ratiosNear>, { ratio, others = [] }: Candidate) {
+  return [...new Set([ratio, ...others].flatMap((r) => near(r)))]
 }
 
 const bySquare = (p: Candidate, q: Candidate) => p.squared - q.squared

@@ -96,24 +96,39 @@ function finalists(candidates: readonly Candidate[], { target, paints }: RecipeQ
   const rank = (r: FoundRecipe) =>
     r.difference + WORTH_A_PAINT * (r.paints.length - 1) + 0.01 * r.paints.reduce((s, p) => s + p.parts, 0)
   const sorted = exact.sort((p, q) => rank(p) - rank(q))
-  const seen = new Map<string, number>()
-  const chosen = sorted.filter((r) => {
-    const key = r.paints
-      .map((p) => p.id)
-      .sort()
-      .join('+')
-    const times = seen.get(key) ?? 0
-    seen.set(key, times + 1)
-    return times < 1
-  })
   const closest = exact.reduce<FoundRecipe | undefined>(
     (least, next) => (!least || next.difference < least.difference ? next : least),
     undefined,
   )
-  const best = chosen.slice(0, count)
-  return closest && !best.some((r) => r.difference <= closest.difference + 1e-9)
-    ? [...best.slice(0, count - 1), closest]
-    : best
+  const chosen = unlikeEachOther(sorted, count)
+  if (!closest || chosen.some((r) => r.difference <= closest.difference + 1e-9)) return chosen
+  return [...chosen.slice(0, count - 1), closest].sort((p, q) => rank(p) - rank(q))
+}
+
+/** Recipes of one list that may share their two main paints; what is left over fills up. */
+const ALIKE = 2
+
+/** Of a ranked list, no set of paints twice, and few that differ only in a third paint: different ways to one colour. */
+function unlikeEachOther(sorted: readonly FoundRecipe[], count: number): FoundRecipe[] {
+  const sets = new Set<string>()
+  const mains = new Map<string, number>()
+  const [first, rest]: [FoundRecipe[], FoundRecipe[]] = [[], []]
+  const key = (list: FoundRecipe['paints']) =>
+    list
+      .map((p) => p.id)
+      .sort()
+      .join('+')
+  for (const recipe of sorted) {
+    if (sets.has(key(recipe.paints))) continue
+    sets.add(key(recipe.paints))
+    const main = key(recipe.paints.slice(0, 2))
+    const times = mains.get(main) ?? 0
+    mains.set(main, times + 1)
+    ;(times < ALIKE ? first : rest).push(recipe)
+    if (first.length === count) break
+  }
+  const chosen = new Set([...first, ...rest].slice(0, count))
+  return sorted.filter((r) => chosen.has(r))
 }
 
 function inFull(
@@ -126,12 +141,12 @@ function inFull(
   const own = members.map((m, i) => ({ id: paints[m]!.id, parts: ratio[i]! })).sort((p, q) => q.parts - p.parts)
   const off = (one: LabD65, other: LabD65) => ciede2000(one.L, one.a, one.b, other.L, other.a, other.b)
   if (target.kind === 'paint') {
-    const wash = colourAt(mixed.value, mixed.value.washLoad)
-    const differences = { masstone: off(colourAt(mixed.value, 1), target.masstone), wash: off(wash, target.wash) }
+    const { water, load, difference } = bestWash(mixed.value, target.wash)
+    const differences = { masstone: off(colourAt(mixed.value, 1), target.masstone), wash: difference }
     return {
       paints: own,
-      water: 6,
-      load: mixed.value.washLoad,
+      water,
+      load,
       difference: Math.sqrt((differences.masstone ** 2 + differences.wash ** 2) / 2),
       differences,
       lab: colourAt(mixed.value, 1),
@@ -149,8 +164,23 @@ function inFull(
   }
 }
 
+/** A recipe holds no more water than this to one part of mixture. */
+const MOST_WATER = 40
+const WATERS = [0.3, 0.5, 0.7, 1, 1.3, 1.6, 2, 2.5, 3, 3.5, 4, 5, 6, 7, 8, 10, 12, 14, 17, 20, 24, 28, 33, MOST_WATER]
+
+/** The water with which a mixture comes nearest to a wash: to half a part, within what a recipe may hold. */
+function bestWash(optics: Optics, wash: LabD65): { water: number; load: number; difference: number } {
+  const at = (water: number) => {
+    const load = loadAt(optics, water)
+    const lab = colourAt(optics, load)
+    return { water, load, difference: ciede2000(lab.L, lab.a, lab.b, wash.L, wash.a, wash.b) }
+  }
+  return WATERS.map(at).reduce((least, next) => (next.difference < least.difference - 1e-9 ? next : least))
+}
+
 /** Parts of water that bring a mixture to a load, to a tenth. */
 export function waterAt(optics: Optics, load: number): number {
   const perPart = 1 / loadAt(optics, 1) - 1
-  return perPart <= 0 ? 0 : Math.round(((1 / load - 1) / perPart) * 10) / 10
+  if (perPart <= 0) return 0
+  return Math.min(MOST_WATER, Math.round(((1 / load - 1) / perPart) * 10) / 10)
 }

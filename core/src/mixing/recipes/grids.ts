@@ -15,7 +15,7 @@ export function ratiosUpTo(count: 1 | 2 | 3, most: number): readonly (readonly n
   return all.filter((parts) => parts.reduce(gcd) === 1)
 }
 
-/** For a first look: three parts that add up to 7, spread over the triangle, and its three sharp corners; 18 ratios. */
+/** For a first look: three parts that add up to 7, spread over the triangle, its sharp corners and, for strong paints, near the middle of its sides; 21 ratios. */
 export const COARSE_TRIPLES: readonly (readonly number[])[] = [
   ...Array.from({ length: 5 }, (_, i) => i + 1).flatMap((a) =>
     Array.from({ length: 6 - a }, (_, j) => [a, j + 1, 7 - a - (j + 1)]),
@@ -23,6 +23,9 @@ export const COARSE_TRIPLES: readonly (readonly number[])[] = [
   [8, 1, 1],
   [1, 8, 1],
   [1, 1, 8],
+  [1, 5, 5],
+  [5, 1, 5],
+  [5, 5, 1],
 ]
 
 const shares = (parts: readonly number[]) => {

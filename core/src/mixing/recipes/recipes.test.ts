@@ -3,12 +3,12 @@ import { describe, expect, it } from 'vitest'
 import { ciede2000 } from '../../colour/ciede2000'
 import { opticsOfPaint } from '../../film/paintOptics'
 import { REFERENCE_PIGMENTS } from '../../pigments/reference'
-import { labD65 } from '../../units'
+import { labD65, type LabD65 } from '../../units'
 import { colourAt, loadAt, masstoneOf, washOf } from '../../film/optics'
-import { mixOptics } from '../mixOptics'
+import { mixOptics, type Mixed } from '../mixOptics'
 import { atFourLoads, atNodes, coarseTarget, newNodeFilm } from './coarse'
 import { findRecipes, searchRecipes, waterAt } from './findRecipes'
-import { LOADS, type RecipeQuestion } from './question'
+import { LOADS, type RecipePaint, type RecipeQuestion } from './question'
 import { COARSE_TRIPLES, ratiosUpTo } from './grids'
 import { recipesFromPaints } from './recipesFromPaints'
 import { shortlist } from './shortlist'
@@ -40,9 +40,9 @@ const found = (question: RecipeQuestion) => {
 }
 
 describe('the grids of parts', () => {
-  it('hold 1, 43 and 439 ratios in lowest terms up to 8, and 18 for a first look', () => {
+  it('hold 1, 43 and 439 ratios in lowest terms up to 8, and 21 for a first look', () => {
     expect([ratiosUpTo(1, 8), ratiosUpTo(2, 8), ratiosUpTo(3, 8), COARSE_TRIPLES].map((l) => l.length)).toEqual([
-      1, 43, 439, 18,
+      1, 43, 439, 21,
     ])
   })
 })
@@ -65,35 +65,91 @@ describe('the coarse ranking on twelve bands', () => {
 
 describe('finding recipes', () => {
   const paints = every(17)
-  it.each([1, 2, 3, 4, 5])(
-    'seed %i: as good as trying everything, within 0.1',
+  const off = (p: LabD65, q: LabD65) => ciede2000(p.L, p.a, p.b, q.L, q.a, q.b)
+  /** Every mixture of up to three of a few paints. */
+  function mixtures(list: readonly RecipePaint[], parts: number): Mixed[] {
+    const sets = list.flatMap((_, i) => [
+      [i],
+      ...list.flatMap((__, j) => (j > i ? [[i, j], ...list.flatMap((___, k) => (k > j ? [[i, j, k]] : []))] : [])),
+    ])
+    return sets.flatMap((members) =>
+      ratiosUpTo(members.length as 1 | 2 | 3, parts).map((ratio) => {
+        const mixed = mixOptics(members.map((m, i) => ({ optics: list[m]!.optics, parts: ratio[i]! })))
+        if (!mixed.ok) throw new Error(mixed.error.message)
+        return mixed.value
+      }),
+    )
+  }
+
+  it.each([1, 2, 3, 4, 5, 6, 7, 8])(
+    'seed %i: a colour, near or far, as well as by trying everything, within 0.1',
     (seed) => {
-      const target = labD65(30 + ((seed * 37) % 50), ((seed * 53) % 60) - 25, ((seed * 71) % 70) - 30)
+      const list = every(23, (seed * 5) % 23)
+      const target = labD65(30 + ((seed * 37) % 50), ((seed * 53) % 60) - 25, ((seed * 71) % 110) - 40)
       const best = Math.min(
-        ...found({ target: { kind: 'colour', lab: target }, paints, parts: 5 }).map((r) => r.difference),
+        ...found({ target: { kind: 'colour', lab: target }, paints: list, parts: 5 }).map((r) => r.difference),
       )
-      let exhaustive = Infinity
-      const look = (members: number[]) => {
-        for (const ratio of ratiosUpTo(members.length as 1 | 2 | 3, 5)) {
-          const mixed = mixOptics(members.map((m, i) => ({ optics: paints[m]!.optics, parts: ratio[i]! })))
-          if (!mixed.ok) continue
-          for (const load of LOADS) {
-            const lab = colourAt(mixed.value, load)
-            exhaustive = Math.min(exhaustive, ciede2000(lab.L, lab.a, lab.b, target.L, target.a, target.b))
-          }
-        }
-      }
-      for (let i = 0; i < paints.length; i += 1) {
-        look([i])
-        for (let j = i + 1; j < paints.length; j += 1) {
-          look([i, j])
-          for (let k = j + 1; k < paints.length; k += 1) look([i, j, k])
-        }
-      }
+      const exhaustive = Math.min(
+        ...mixtures(list, 5).flatMap((m) => LOADS.map((load) => off(colourAt(m, load), target))),
+      )
       expect(best - exhaustive, `${best} against ${exhaustive}`).toBeLessThan(0.1)
     },
     60_000,
   )
+
+  it.each([1, 2, 3])(
+    'seed %i: a paint, masstone and wash at any water, nearly as well as by trying everything',
+    (seed) => {
+      const list = every(31, seed * 3)
+      const { masstone, wash } = USABLE[(seed * 59) % USABLE.length]!
+      const best = Math.min(
+        ...found({ target: { kind: 'paint', masstone, wash }, paints: list, parts: 5 }).map((r) => r.difference),
+      )
+      const waters = Array.from({ length: 80 }, (_, i) => (i + 1) / 2)
+      const exhaustive = Math.min(
+        ...mixtures(list, 5).map((m) => {
+          const thinned = Math.min(...waters.map((w) => off(colourAt(m, loadAt(m, w)), wash)))
+          return Math.sqrt((off(colourAt(m, 1), masstone) ** 2 + thinned ** 2) / 2)
+        }),
+      )
+      expect(best - exhaustive, `${best} against ${exhaustive}`).toBeLessThan(0.2)
+    },
+    60_000,
+  )
+
+  it('a paint’s wash is matched at the water that fits it, which is said and within what a recipe may hold', () => {
+    for (const [i, { masstone, wash }] of USABLE.entries()) {
+      if (i % 20) continue
+      for (const r of found({ target: { kind: 'paint', masstone, wash }, paints })) {
+        expect(r.water > 0 && r.water <= 40, `${r.water}`).toBe(true)
+        const members = r.paints.map((p) => ({ optics: paints.find((q) => q.id === p.id)!.optics, parts: p.parts }))
+        const mixed = mixOptics(members)
+        if (!mixed.ok) throw new Error('unmixed')
+        expect(off(colourAt(mixed.value, loadAt(mixed.value, r.water)), wash)).toBeCloseTo(r.differences.wash!, 6)
+        // no water near it does better by much
+        for (const other of [0.5, 0.8, 1.25, 2].map((f) => f * r.water))
+          if (other <= 40)
+            expect(off(colourAt(mixed.value, loadAt(mixed.value, other)), wash)).toBeGreaterThan(
+              r.differences.wash! - 0.4,
+            )
+      }
+    }
+  })
+
+  it('of several ways to one colour different ones are listed, in the order of what they cost', () => {
+    for (let seed = 1; seed <= 8; seed += 1) {
+      const target = labD65(30 + ((seed * 29) % 50), ((seed * 47) % 60) - 25, ((seed * 61) % 70) - 30)
+      const list = found({ target: { kind: 'colour', lab: target }, paints: every(9), count: 8 })
+      const mains = list.map((r) =>
+        r.paints
+          .slice(0, 2)
+          .map((p) => p.id)
+          .sort()
+          .join('+'),
+      )
+      for (const main of mains) expect(mains.filter((m) => m === main).length, main).toBeLessThanOrEqual(3)
+    }
+  })
 
   it('finds a mixture that it was given, in its own parts', () => {
     const [a, b] = [paints[2]!, paints[8]!]

@@ -2,6 +2,7 @@
 import { writeFile } from 'node:fs/promises'
 import spectral from 'spectral.js'
 import { createServer } from 'vite'
+import { coverage } from './accuracy/coverage.mjs'
 
 const WHAT_THIS_CANNOT_SHOW = [
   '**What this cannot show.** No measured films of watercolour were to be had: the truth below is a model',
@@ -20,6 +21,9 @@ const vite = await createServer({
 const core = await vite.ssrLoadModule('/core/src/index.ts')
 const { gaussian } = await vite.ssrLoadModule('/core/src/paints/colourReader.ts')
 const pairs = await vite.ssrLoadModule('/core/tests/published/mixtures.ts')
+const trade = await vite.ssrLoadModule('/core/tests/published/trade.ts')
+const km = await vite.ssrLoadModule('/core/src/film/kubelkaMunk.ts')
+const { labOfReflectance } = await vite.ssrLoadModule('/core/src/colour/tristimulus.ts')
 const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
 const far = (p, q) => core.ciede2000(p.L, p.a, p.b, q.L, q.a, q.b)
 const must = (r) => {
@@ -222,6 +226,20 @@ function neutrals() {
   })
 }
 
+const WHAT_WAS_STATED = [
+  'Beside a prediction stand two figures: half of such predictions lie within the first, nineteen in',
+  'twenty within the second. Below, the median error (and what was stated), and how many lay within the',
+  'one and within the other, on truths that did not set the figures: one statement has to serve them',
+  `all, so a reader's swatches on white paper are better than stated and those on cream paper under a`,
+  'shinier surface are worse.',
+].join(' ')
+
+const FACTS_SHOWN = [
+  `Of ${trade.FACTS.length} facts of the trade about mixtures, written down from memory before they were`,
+  `run, the reference's films show ${trade.FACTS.filter((f) => f.holds()).length}`,
+  '(`core/tests/published/trade.ts`). Missed:',
+].join(' ')
+
 const text = `# Accuracy
 
 Written by \`node scripts/accuracy.mjs\`; do not edit. All differences are CIEDE2000 under D65, 2 degree. Seeds are fixed.
@@ -240,6 +258,14 @@ ${mixtures().join('\n')}
 
 A wash swatch is worth more than a better measurement of the masstone.
 
+## How often predictions lie within what was stated
+
+${WHAT_WAS_STATED}
+
+| known of the paints | truth | no water | within | 2 parts | within | 6 parts | within |
+|---|---|---|---|---|---|---|---|
+${coverage({ core, km, labOfReflectance, gaussian }).join('\n')}
+
 ## Beside an independent, general-purpose mixing library
 
 The same mixtures, masstones only. The library mixes colours as they stand on a screen; it knows neither pigments nor washes, and was not made for paint films.
@@ -249,7 +275,11 @@ ${against().join('\n')}
 
 ## Neutrals that painters know (common practice, no source)
 
-The least chroma on the way from one to the other, reference pigments, parts up to 8:1. The other facts of the trade are tests: \`core/tests/published/tradeFacts.test.ts\`.
+${FACTS_SHOWN}
+
+${[...trade.MISSED].map(([says, why]) => `- ${says}: ${why}.`).join('\n')}
+
+Below, the least chroma on the way from one to the other, reference pigments, parts up to 8:1.
 
 | pair | parts | least C* at masstone | its L* | least C* in the wash |
 |---|---|---|---|---|

@@ -35,14 +35,20 @@ const sure = computed(() => {
   })
   const assumed = bases.filter((b) => b === 'reference').length
   const { median, most } = props.mix.expected
-  const within = `predicted; usually within ${median.toFixed(1)}, one in twenty as far as ${most.toFixed(0)}`
+  const within = `predicted; half of such predictions lie within ${median.toFixed(1)}, one in twenty is off by more than ${most.toFixed(0)}`
   const paintsAre = assumed === 1 ? 'one paint is' : `${assumed} paints are`
   return assumed ? `${within}; ${paintsAre} only assumed from the code` : within
 })
 const doubts = computed(() =>
   paints.value.flatMap((p) => {
     const o = opticsOf(p)
-    return o.ok && o.value.doubt ? [`${p.name}: ${o.value.doubt}`] : []
+    if (!o.ok) return []
+    const { doubt, unknown = [] } = o.value
+    const missing = `${unknown.join(' and ')} ${unknown.length === 1 ? 'is' : 'are'} not in the reference`
+    return [
+      ...(doubt ? [`${p.name}: ${doubt}`] : []),
+      ...(unknown.length ? [`${p.name}: ${missing}, so a part of what it does is not known.`] : []),
+    ]
   }),
 )
 const facts = computed(() => {

@@ -6,6 +6,7 @@ import { fail, ok, type Result } from '../result'
 import { problemOfSwatchPair } from './swatchPair'
 import type { FilmModel } from './fitModel'
 import { fitFilm, meets, type Fitted, type Target, type Targets } from './fit'
+import { FROM_CODES, fromBothSwatches, fromOneSwatch, widened, type ExpectedError } from './expectedError'
 import { referenceFilm, SCATTERING, WASH_LOAD } from './referenceFilm'
 import { filmFromSpectra } from './spectral'
 import { strengthOf } from './strength'
@@ -28,8 +29,10 @@ export interface PaintOptics extends Optics {
   /** Reference pigments whose absorption it starts from; `assumedLike` when the paint names none we know. */
   pigments: readonly string[]
   assumedLike?: boolean
-  /** Median error to be expected of a mixture with it, CIEDE2000. */
-  expectedError: number
+  /** Its codes that the reference does not hold: what they do is known from its swatches only, or not at all. */
+  unknown?: readonly string[]
+  /** What it brings to the error of a prediction. */
+  expectedError: ExpectedError
   /** CIEDE2000 between each recorded swatch and the film found. */
   residual: { masstone?: number; wash?: number }
   /** Set when no film explains both swatches: one of them is likely mistaken. */
@@ -41,7 +44,7 @@ export interface PaintOptics extends Optics {
  * absorption of its pigments; from the pigments' reference alone where there are none.
  *
  * Errors: `outside-the-model` (fluorescent, pearlescent, interference, metallic), `nothing-known`
- * (no swatch, no pigment of the reference), `masstone-lighter-than-wash`, `bad-spectrum`.
+ * (no swatch, no pigment of the reference), `bad-swatch` (not numbers), `masstone-lighter-than-wash`, `bad-spectrum`.
  */
 export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
   const pigments = referenceOf(paint)
@@ -51,21 +54,38 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
       `${paint.effect ?? 'Pearl, mica or metal'}: such paint sends light back in ways this model does not hold; it is kept out of predictions.`,
     )
   const { masstone, wash } = paint
+  const odd = [masstone, wash].find((s) => s && ![s.L, s.a, s.b].every(Number.isFinite))
+  if (odd) return fail('bad-swatch', 'A swatch is three numbers: L*, a* and b*.', odd === wash ? 'wash' : 'masstone')
   if (!masstone && !wash && pigments.length === 0)
     return fail('nothing-known', 'No swatch and no pigment code of the reference: paint out a swatch first.')
   const exchanged = problemOfSwatchPair(masstone, wash)
   if (exchanged) return fail('masstone-lighter-than-wash', exchanged, 'masstone')
   const starts = pigments.length ? pigments : [nearestReference(paint)]
   const films = starts.map(referenceFilm)
-  const names = { pigments: starts.map((p) => p.id), ...(pigments.length ? {} : { assumedLike: true }) }
+  const unknown = paint.pigments.filter((code) => !pigmentByCode(code))
+  const names = {
+    pigments: starts.map((p) => p.id),
+    ...(pigments.length ? {} : { assumedLike: true }),
+    ...(unknown.length ? { unknown } : {}),
+  }
   if (masstone?.spectrum ?? wash?.spectrum) {
     const spectral = filmFromSpectra(masstone?.spectrum, wash?.spectrum, scatteringOf(paint, films))
     return spectral.ok
-      ? ok({ ...spectral.value, basis: 'spectra', expectedError: EXPECTED.spectra, ...names })
+      ? ok({
+          ...spectral.value,
+          basis: 'spectra',
+          expectedError:
+            masstone?.spectrum && wash?.spectrum
+              ? fromBothSwatches(SOURCE_SD.spectrum)
+              : fromOneSwatch(SOURCE_SD.spectrum),
+          ...names,
+        })
       : spectral
   }
-  if (!masstone && !wash)
-    return ok({ ...together(films), basis: 'reference', expectedError: EXPECTED.reference, ...names, residual: {} })
+  if (!masstone && !wash) {
+    const expectedError = unknown.length ? widened(FROM_CODES, UNKNOWN_PART) : FROM_CODES
+    return ok({ ...together(films), basis: 'reference', expectedError, ...names, residual: {} })
+  }
   const targets = targetsOf(paint)
   const fitted = fitFilm(modelOf(paint, films, pigments.length > 0), targets)
   const basis = masstone && wash ? 'both swatches' : masstone ? 'masstone only' : 'wash only'
@@ -76,23 +96,19 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
     washLoad,
     residual,
     basis,
-    expectedError: expectedOf(basis, targets, pigments.length > 0),
+    expectedError: expectedOf(basis, targets, pigments.length > 0 && unknown.length === 0),
     ...names,
     ...(meets(fitted, targets) ? {} : doubtOf(fitted)),
   })
 }
 
-/** Median error of mixtures without noise in the swatches; each unit of noise adds SLOPE (simulated; see docs/accuracy.md). */
-const EXPECTED = { spectra: 1.5, 'both swatches': 1.7, 'masstone only': 4.2, 'wash only': 4.2, reference: 6.3 }
-const SLOPE = 0.4
+/** Where a pigment is not in the reference, CIEDE2000 (judgement): with swatches, and without any. */
 const UNKNOWN_PIGMENT = 1.4
-function expectedOf(
-  basis: 'both swatches' | 'masstone only' | 'wash only',
-  { masstone, wash }: Targets,
-  known: boolean,
-): number {
+const UNKNOWN_PART = 6
+function expectedOf(basis: OpticsBasis, { masstone, wash }: Targets, isKnown: boolean): ExpectedError {
   const sd = Math.max(masstone?.sd ?? 0, wash?.sd ?? 0)
-  return EXPECTED[basis] + SLOPE * sd + (known ? 0 : UNKNOWN_PIGMENT)
+  const error = basis === 'both swatches' ? fromBothSwatches(sd) : fromOneSwatch(sd)
+  return isKnown ? error : widened(error, UNKNOWN_PIGMENT)
 }
 
 /** The reference pigments of a paint's codes; where a code has variants, the artist's choice or the nearest swatch. */

@@ -3,7 +3,7 @@ import { referenceFilm } from '../film/referenceFilm'
 import { pigmentByCode } from '../pigments/reference'
 import { colourAt, loadAt, masstoneOf, overBlack, rampOf, transparencyOf, washOf } from '../film/optics'
 import { mixOptics } from './mixOptics'
-import { correctedAt, correctionFor } from './observations'
+import { correctedAt, correctionFor, weightAt } from './observations'
 
 const film = (code: string, variant?: string) => referenceFilm(pigmentByCode(code, variant)!)
 const mixed = (...parts: [string, number][]) => {
@@ -81,8 +81,16 @@ describe('corrections by own notes', () => {
   it('two notes that agree count for more than one, and contrary ones cancel', () => {
     const [one, two] = [correctionFor(parts, [note(10)])!, correctionFor(parts, [note(10), note(10)])!]
     expect(two.masstone[0]).toBeGreaterThan(one.masstone[0])
-    expect(two.weight).toBeGreaterThan(one.weight)
+    expect(two.weights.masstone).toBeGreaterThan(one.weights.masstone)
     expect(correctionFor(parts, [note(10), note(-10)])!.masstone[0]).toBeCloseTo(0, 9)
+  })
+  it('a paint that a note names twice counts once, with all its parts', () => {
+    const [one, other] = note(10).paints
+    const twice = {
+      ...note(10),
+      paints: [one!, { ...other!, parts: other!.parts / 2 }, { ...other!, parts: other!.parts / 2 }],
+    }
+    expect(correctionFor(parts, [twice])).toEqual(correctionFor(parts, [note(10)]))
   })
   it('go from masstone to wash with the load, and fade as the wash gets paler', () => {
     const correction = correctionFor(parts, [note(10)])!
@@ -92,7 +100,10 @@ describe('corrections by own notes', () => {
     expect(at(0.4)).toBeLessThan(at(1))
     expect(at(0.015)).toBeCloseTo(correction.wash[0] / 10, 9)
   })
-  it('a note on one swatch only corrects that one', () => {
-    expect(correctionFor(parts, [note(10, false)])!.wash).toEqual([0, 0, 0])
+  it('a note on one swatch only corrects that one, and makes that one surer', () => {
+    const correction = correctionFor(parts, [note(10, false)])!
+    expect(correction.wash).toEqual([0, 0, 0])
+    expect([weightAt(correction, 6), weightAt(correction, 20)]).toEqual([0, 0])
+    expect(weightAt(correction, 0)).toBeGreaterThan(0.5)
   })
 })

@@ -8,6 +8,8 @@ export interface Share<T extends Optics = Optics> {
   parts: number
 }
 
+/** More parts than this are a slip, and their sums lose the small ones. */
+const MOST_PARTS = 1e6
 /** Mixed absorption beyond this is as good as black, and keeps the search's sums in range. */
 const MOST_K = 60
 
@@ -20,12 +22,12 @@ export interface Mixed extends Optics {
  * The film of a mixture: K and S add by share of paint, K_mix = sum c_i K_i (Duncan 1940, Proc. Phys. Soc. 52).
  * The order of the paints and the scale of the parts do not matter.
  *
- * Errors: `no-paint`, `bad-parts` (not finite, or below 0), `bad-optics` (NaN or below 0).
+ * Errors: `no-paint`, `bad-parts` (not a number from 0 to a million), `bad-optics` (NaN or below 0).
  */
 export function mixOptics(parts: readonly Share[]): Result<Mixed> {
   const total = parts.reduce((sum, { parts: p }) => sum + p, 0)
-  if (parts.some(({ parts: p }) => !Number.isFinite(p) || p < 0))
-    return fail('bad-parts', 'Parts are numbers from 0 upward.')
+  if (parts.some(({ parts: p }) => !(p >= 0 && p <= MOST_PARTS)))
+    return fail('bad-parts', 'Parts are numbers from 0 to a million.')
   if (!(total > 0)) return fail('no-paint', 'A mixture needs at least one paint with more than 0 parts.')
   const K = emptySpectrum()
   const S = emptySpectrum()

@@ -1,5 +1,5 @@
 import { labD65, type LabD65 } from '../units'
-import { masstoneOf, washOf, type Optics } from '../film/optics'
+import { masstoneOf, WASH_WATER, washOf, type Optics } from '../film/optics'
 import { mixOptics } from './mixOptics'
 
 /** What a real mixture looked like, dry, on white paper. */
@@ -14,8 +14,8 @@ export interface Correction {
   masstone: Shift
   wash: Shift
   count: number
-  /** 0 (far from any note) to 1 (just like one). */
-  weight: number
+  /** How much is known of each: 0 (far from any note) to 1 (just like one). */
+  weights: { masstone: number; wash: number }
 }
 
 /** Notes count fully at the same parts and half at about a doubling of one part (judgement). */
@@ -34,15 +34,18 @@ export function correctionFor(
   observations: readonly Observation[],
 ): Correction | undefined {
   const own = parts.filter((p) => p.parts > 0)
-  if (own.length < 2 || own.some((p) => p.id === undefined)) return undefined
+  if (own.some((p) => p.id === undefined)) return undefined
   const optics = new Map(own.map((p) => [p.id!, p.optics]))
-  const asked = logShares(own.map((p) => ({ id: p.id!, parts: p.parts })))
-  const alike = observations.filter(
-    (o) =>
-      o.paints.length === optics.size &&
-      o.paints.every((p) => optics.has(p.id) && p.parts > 0) &&
-      (o.masstone ?? o.wash),
-  )
+  if (optics.size < 2) return undefined
+  const asked = logShares(oncePerPaint(own.map((p) => ({ id: p.id!, parts: p.parts }))))
+  const alike = observations
+    .map((o) => ({ ...o, paints: oncePerPaint(o.paints) }))
+    .filter(
+      (o) =>
+        o.paints.length === optics.size &&
+        o.paints.every((p) => optics.has(p.id) && p.parts > 0) &&
+        (o.masstone ?? o.wash),
+    )
   if (alike.length === 0) return undefined
   const sums: Record<'masstone' | 'wash', { shift: Shift; weight: number }> = {
     masstone: { shift: [0, 0, 0], weight: 0 },
@@ -66,13 +69,22 @@ export function correctionFor(
     }
   }
   const mean = ({ shift, weight }: { shift: Shift; weight: number }) => shift.map((s) => s / (weight + DOUBT)) as Shift
-  const weight = Math.max(sums.masstone.weight, sums.wash.weight)
   return {
     masstone: mean(sums.masstone),
     wash: mean(sums.wash),
     count: alike.length,
-    weight: weight / (weight + DOUBT),
+    weights: {
+      masstone: sums.masstone.weight / (sums.masstone.weight + DOUBT),
+      wash: sums.wash.weight / (sums.wash.weight + DOUBT),
+    },
   }
+}
+
+/** A paint that is named twice counts once, with all its parts. */
+function oncePerPaint(paints: readonly { id: string; parts: number }[]): { id: string; parts: number }[] {
+  const sums = new Map<string, number>()
+  for (const { id, parts } of paints) sums.set(id, (sums.get(id) ?? 0) + parts)
+  return [...sums].map(([id, parts]) => ({ id, parts }))
 }
 
 function logShares(paints: readonly { id: string; parts: number }[]): Map<string, number> {
@@ -86,4 +98,10 @@ export function correctedAt({ masstone, wash }: Correction, lab: LabD65, load: n
   const fade = Math.min(1, load / washLoad)
   const [dL, da, db] = masstone.map((m, i) => (m * (1 - towardWash) + wash[i]! * towardWash) * fade) as Shift
   return labD65(Math.max(0, Math.min(100, lab.L + dL)), lab.a + da, lab.b + db)
+}
+
+/** How much notes say about a mixture at some water: one on the masstone little about the wash. */
+export function weightAt({ weights }: Correction, water: number): number {
+  const towardWash = Math.min(1, Math.log1p(water) / Math.log1p(WASH_WATER))
+  return weights.masstone * (1 - towardWash) + weights.wash * towardWash
 }

@@ -1,10 +1,12 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ciede2000 } from '../colour/ciede2000'
-import { REFERENCE_PIGMENTS } from '../pigments/reference'
+import { pigmentByCode, REFERENCE_PIGMENTS } from '../pigments/reference'
+import type { Result } from '../result'
 import { opticsOfPaint } from '../film/paintOptics'
-import type { LabD65 } from '../units'
-import { predictMixture, type MixturePart } from './predictMixture'
+import { labD65, type LabD65 } from '../units'
+import { predictMixture, type MixturePart, type SharedOptics } from './predictMixture'
+import { findRecipes } from './recipes/findRecipes'
 
 const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
 const opticsOf = (i: number) => {
@@ -150,5 +152,93 @@ describe('own notes', () => {
       const result = predictMixture([a, b], { observations: [{ paints, ...seen }] })
       expect(result.ok && apart(result.value.masstone, plain.masstone)).toBe(0)
     }
+  })
+})
+
+describe('how sure a prediction is', () => {
+  const measured = (code: string) => {
+    const p = pigmentByCode(code)!
+    const swatch = (lab: typeof p.masstone) => ({ L: lab.L, a: lab.a, b: lab.b, source: 'reader' as const })
+    return must(opticsOfPaint({ pigments: [code], masstone: swatch(p.masstone), wash: swatch(p.wash) }))
+  }
+  const guessed = (code: string) => must(opticsOfPaint({ pigments: [code] }))
+  const expected = (list: [optics: SharedOptics, parts: number][], water = 0) =>
+    must(
+      predictMixture(
+        list.map(([optics, parts]) => ({ optics, parts })),
+        { water },
+      ),
+    ).expected
+  function must<T>(r: Result<T>): T {
+    if (!r.ok) throw new Error(r.error.message)
+    return r.value
+  }
+
+  it('grows with water for what is known by its masstone only, and not for what was seen as a wash', () => {
+    const p = pigmentByCode('PV19', 'rose')!
+    const half = must(
+      opticsOfPaint({
+        pigments: ['PV19'],
+        masstone: { L: p.masstone.L, a: p.masstone.a, b: p.masstone.b, source: 'reader' },
+      }),
+    )
+    expect(expected([[half, 1]], 6).median).toBeGreaterThan(1.8 * expected([[half, 1]], 0).median)
+    expect(expected([[measured('PB29'), 1]], 6).median).toBeLessThanOrEqual(expected([[measured('PB29'), 1]], 0).median)
+  })
+
+  it('a strong paint that is only guessed at is not hidden behind many parts of a measured one', () => {
+    const [yellow, blue] = [measured('PY65'), guessed('PB15:3')]
+    const without = expected([
+      [yellow, 8],
+      [measured('PB15:3'), 1],
+    ]).median
+    expect(
+      expected([
+        [yellow, 8],
+        [blue, 1],
+      ]).median,
+    ).toBeGreaterThan(without * 1.7)
+    // by its share of the parts alone it would count a ninth
+    const weak = expected([
+      [measured('PB15:3'), 8],
+      [guessed('PG23'), 1],
+    ]).median
+    expect(weak).toBeLessThan(
+      expected([
+        [yellow, 8],
+        [blue, 1],
+      ]).median,
+    )
+  })
+
+  it('a code that the reference does not hold is named and makes the prediction less sure', () => {
+    const whole = guessed('PB29')
+    const part = must(opticsOfPaint({ pigments: ['PB29', 'PB999'] }))
+    expect([whole.unknown, part.unknown]).toEqual([undefined, ['PB999']])
+    expect(expected([[part, 1]]).median).toBeGreaterThan(expected([[whole, 1]]).median + 2)
+  })
+
+  it('bad numbers are refused, not answered', () => {
+    const code = (r: Result<unknown>) => (r.ok ? 'ok' : r.error.code)
+    const optics = guessed('PB29')
+    expect(
+      code(
+        predictMixture([
+          { optics, parts: 1e308 },
+          { optics, parts: 1e308 },
+        ]),
+      ),
+    ).toBe('bad-parts')
+    expect(code(predictMixture([{ optics, parts: NaN }]))).toBe('bad-parts')
+    expect(code(opticsOfPaint({ pigments: ['PB29'], masstone: { L: NaN, a: 0, b: 0, source: 'typed' } }))).toBe(
+      'bad-swatch',
+    )
+    const paints = [{ id: 'x', optics }]
+    expect(code(findRecipes({ target: { kind: 'colour', lab: { white: 'D65', L: 50, a: NaN, b: 0 } }, paints }))).toBe(
+      'bad-target',
+    )
+    const same = labD65(40, 10, 10)
+    const flat = findRecipes({ target: { kind: 'paint', masstone: same, wash: same }, paints })
+    expect(flat.ok && flat.value.best.every((r) => r.water >= 0 && r.water <= 40)).toBe(true)
   })
 })

@@ -4,12 +4,14 @@ import { labOfReflectance } from '../colour/tristimulus'
 import type { Spectrum } from '../colour/bands'
 import { fail, ok, type Result } from '../result'
 import type { LabD65 } from '../units'
-import { correctionFor, correctedAt, type Observation } from './observations'
+import { correctionFor, correctedAt, weightAt, type Correction, type Observation } from './observations'
+import { fromBothSwatches, spreadAt, type ExpectedError, type Spread } from '../film/expectedError'
+import { strengthOf } from '../film/strength'
 import { loadAt, rampOf, reflectanceAt, transparencyOf, WASH_WATER, type Optics } from '../film/optics'
 import { mixOptics } from './mixOptics'
 
 /** Optics that know how far to trust them, as `opticsOfPaint` gives them. */
-export type SharedOptics = Optics & { expectedError?: number }
+export type SharedOptics = Optics & { expectedError?: ExpectedError }
 export interface MixturePart {
   optics: SharedOptics
   parts: number
@@ -42,14 +44,11 @@ export interface MixturePrediction {
   /** C* of masstone and wash. */
   chroma: { masstone: number; wash: number }
   transparency: ReturnType<typeof transparencyOf>
-  /** Expected error of the colour, CIEDE2000: half of predictions lie within `median`, nineteen in twenty within `most`. */
-  expected: { median: number; most: number }
+  /** Expected error of the colour at the water asked for. */
+  expected: Spread
   /** How many own notes corrected it. */
   correctedBy: number
 }
-
-/** One in twenty predictions is this many times further off than the median (measured in docs/accuracy.md). */
-const TAIL = 3
 
 /**
  * What paints mixed in parts look like on white paper, from masstone to wash: two-constant
@@ -88,14 +87,38 @@ export function predictMixture(
     value: { darkest: masstone.L, wash: wash.L },
     chroma: { masstone: dark.C, wash: light.C },
     transparency: transparencyOf(optics),
-    expected: expectedError(parts, shares, correction?.weight ?? 0),
+    expected: expectedAt(water, parts, shares, correction),
     correctedBy: correction?.count ?? 0,
   })
 }
 
-function expectedError(parts: readonly MixturePart[], shares: readonly number[], corrected: number) {
-  const own = Math.sqrt(parts.reduce((sum, { optics }, i) => sum + shares[i]! * (optics.expectedError ?? 3) ** 2, 0))
-  const single = shares.filter((s) => s > 0.999).length === 1
-  const median = (single ? Math.max(0.5, own / 2) : own) * (1 - 0.6 * Math.min(1, corrected))
-  return { median, most: median * TAIL }
+/** What optics bring of which nothing is said. */
+const UNSAID = fromBothSwatches(3)
+
+/**
+ * How far a prediction may be off at some water. A paint weighs by what it does there, not by its parts alone: one
+ * part of a strong paint that is only guessed at rules eight of a weak one that was measured.
+ */
+function expectedAt(
+  water: number,
+  parts: readonly MixturePart[],
+  shares: readonly number[],
+  correction?: Correction,
+): Spread {
+  const isSingle = shares.filter((s) => s > 0.999).length === 1
+  const effects = parts.map(({ optics }, i) => shares[i]! * strengthOf(optics.K))
+  const all = effects.reduce((sum, e) => sum + e, 0) || 1
+  const weights = effects.map((e, i) => Math.sqrt((e / all + shares[i]!) / 2))
+  const total = weights.reduce((sum, w) => sum + w, 0)
+  const spreads = parts.map(({ optics }) => {
+    const error = optics.expectedError ?? UNSAID
+    return spreadAt(isSingle ? error.alone : error.mixed, water)
+  })
+  const mean = (pick: (s: Spread) => number) =>
+    Math.sqrt(spreads.reduce((sum, s, i) => sum + (weights[i]! / total) * pick(s) ** 2, 0))
+  const left = correction ? 1 - LEARNED * weightAt(correction, water) : 1
+  return { median: left * mean((s) => s.median), most: left * mean((s) => s.most) }
 }
+
+/** A note that counts fully takes this share of the error away (judgement). */
+const LEARNED = 0.6

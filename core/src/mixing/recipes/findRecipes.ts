@@ -30,13 +30,16 @@ const WORTH_A_PAINT = 0.8
  * most different go into pairs, and of those the best 60 into triples. Simple recipes come first when nearly as
  * good. Yields its best so far; `findRecipes` runs it to the end. Deterministic.
  *
- * Errors: `no-paints`, `bad-parts`, `bad-optics`.
+ * Errors: `no-paints`, `bad-parts`, `bad-target`, `bad-optics`.
  */
 export function* searchRecipes(question: RecipeQuestion): Generator<RecipeProgress, Result<Recipes>> {
   const { target, paints, most = 3, parts = 8, count = 12 } = question
   if (paints.length === 0) return fail('no-paints', 'There is no paint to mix from.')
   if (!Number.isInteger(parts) || parts < 1 || parts > 8)
     return fail('bad-parts', 'Parts go up to a whole number from 1 to 8.')
+  const sought = target.kind === 'colour' ? [target.lab] : [target.masstone, target.wash]
+  if (!sought.every(({ L, a, b }) => [L, a, b].every(Number.isFinite)))
+    return fail('bad-target', 'The colour looked for is not three numbers.')
   for (const { id, optics } of paints) {
     const sound = mixOptics([{ optics, parts: 1 }])
     if (!sound.ok) return fail(sound.error.code, sound.error.message, id)
@@ -86,7 +89,7 @@ function* inSteps(
 /**
  * The best recipes for a target, all at once: `searchRecipes` run to its end.
  *
- * Errors: `no-paints`, `bad-parts`, `bad-optics`.
+ * Errors: `no-paints`, `bad-parts`, `bad-target`, `bad-optics`.
  */
 export const findRecipes = (question: RecipeQuestion): Result<Recipes> => toTheEnd(searchRecipes(question))
 

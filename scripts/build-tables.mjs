@@ -78,13 +78,14 @@ async function pigments() {
     })
   const data = await rows('data/pigments/pigments.csv')
   const hides = await rows('data/pigments/hidden-by-a-code.csv')
+  const harmful = await rows('data/pigments/cautions-only.csv')
   const lines = data.map(
     (r) =>
       `  ${JSON.stringify([
         ...[r.code, r.variant, r.names.split('/'), r.ci, r.chemistry, r.family],
         ...[number(r.masstone), number(r.wash), shape(r.shape)],
-        ...[Number(r.transparency), Number(r.staining), Number(r.granulation), r.astm],
-        ...[Number(r.strength), Number(r.pan), r.cautions ? r.cautions.split(' ') : [], r.kind],
+        ...[Number(r.transparency), Number(r.staining), Number(r.granulation), r.astm, r.expected],
+        ...[Number(r.strength), Number(r.pan || 0), r.cautions ? r.cautions.split(' ') : [], r.kind],
       ])},`,
   )
   return [
@@ -95,6 +96,13 @@ async function pigments() {
     'export const PIGMENT_ROWS: readonly PigmentRow[] = [',
     ...lines,
     ']',
+    '/** Pigments of which only the cautions are held: what they are, and the keys. */',
+    'export const CAUTIONS_ONLY: Readonly<Record<string, { name: string; cautions: readonly string[] }>> = {',
+    ...harmful.map(
+      ({ code, name, cautions }) =>
+        `  ${JSON.stringify(code)}: ${JSON.stringify({ name, cautions: cautions.split(' ') })},`,
+    ),
+    '}',
     '/** What one code can hide. */',
     'export const HIDDEN_BY_A_CODE: Readonly<Record<string, string>> = {',
     ...hides.map(({ code, note }) => `  ${JSON.stringify(code)}: ${JSON.stringify(note)},`),

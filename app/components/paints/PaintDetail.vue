@@ -3,7 +3,7 @@ import type { Problem } from '@juxtachrome/core/result'
 import { leanInWords } from '@juxtachrome/core/colour'
 import { pigmentByCode } from '@juxtachrome/core/pigments'
 import { PAINT_FIELDS, type Field, type Paint, type PaintFieldKey } from '@juxtachrome/core/documents'
-import { propertiesOf, viewOfPaint, type Properties } from '@juxtachrome/core/paints'
+import { lightfastnessAtBest, propertiesOf, viewOfPaint, type Properties } from '@juxtachrome/core/paints'
 import { computed, ref, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { screenSwatch } from '~/composables/useSwatch'
@@ -41,8 +41,11 @@ const family = computed(() => {
     view.value.familyFrom ?? 'swatch'
   ]
 })
+const atBest = computed(() => lightfastnessAtBest(props.paint))
 function fact(field: Field<PaintFieldKey>): string | undefined {
   const property = field.assumed ? propertiesOf(props.paint)[field.key as keyof Properties] : undefined
+  if (field.key === 'lightfastness' && atBest.value)
+    return `at best ${atBest.value}: that of one of its pigments is not known`
   if (field.assumed)
     return property && (property.from === 'assumed' ? `${property.value}, assumed from the code` : property.value)
   return props.paint[field.key] as string | undefined
@@ -114,6 +117,7 @@ async function remove() {
           ><NuxtLink class="link" :to="`/palettes/${p.id}/choose`">{{ p.name }}</NuxtLink></template
         >
       </p>
+      <PaintCautions :codes="paint.pigments" />
       <LazyPaintSwatches :paint="paint" />
       <div class="mt-3 flex flex-wrap gap-2">
         <button class="btn" @click="toBench">To the mixing bench</button

@@ -3,6 +3,8 @@ import { leanInWords, leanOf, toScreen } from '@juxtachrome/core/colour'
 import {
   basisOf,
   cautionsInWords,
+  cautionsOfCodes,
+  lightfastnessOf,
   pigmentVariants,
   type ReferenceFigure,
   type ReferencePigment,
@@ -51,9 +53,15 @@ const facts = computed((): [string, string, ReferenceFigure][] => {
     ['Transparency', p.transparency, 'transparency'],
     ['Staining', p.staining, 'staining'],
     ['Granulation', p.granulation, 'granulation'],
-    ['Lightfastness', p.astm ? `ASTM ${p.astm}` : 'not listed by ASTM as far as known', 'astm'],
+    [
+      'Lightfastness',
+      p.astm
+        ? `ASTM ${p.astm}`
+        : `not listed by ASTM as far as known${p.expected ? `; expected: ${lightfastnessOf(p.expected)}` : ''}`,
+      p.astm ? 'astm' : 'expected',
+    ],
     ['Tinting strength', p.strength, 'strength'],
-    ['Dried in a pan', p.inPan, 'inPan'],
+    ['Dried in a pan', p.inPan ?? 'not known', 'inPan'],
   ]
   return all.filter((f): f is [string, string, ReferenceFigure] => f[1] !== undefined)
 })
@@ -121,6 +129,7 @@ const palettes = computed(() =>
     </dl>
     <h3 class="mt-3">Cautions</h3>
     <ul class="list-disc pl-5 text-sm">
+      <li v-if="cautionsOfCodes([pigment.code]).forChildren === 'no'">Not for children.</li>
       <li v-for="line in cautionsInWords(pigment.cautions)" :key="line">{{ line }}</li>
     </ul>
     <SpectrumChart v-if="curves.length" class="mt-3" title="Reflectance on white paper, modelled" :curves="curves" />

@@ -5,6 +5,7 @@ import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
 import { mainPaintOf, type PaletteState } from '../ledger/stays'
 import { propertiesOf } from '../paints/properties'
+import { cautionsOfCodes } from '../pigments/cautions'
 import { viewOfPaint, type PaintView } from '../paints/view'
 import type { Lightfastness } from '../pigments/scales'
 
@@ -27,6 +28,7 @@ export interface Finding {
     | 'differs-from-fill'
     | 'twice-planned'
     | 'no-swatch'
+    | 'needs-caution'
   weight: 'note' | 'worth a look' | 'in the way'
   message: string
   remedy?: Remedy
@@ -60,6 +62,7 @@ export function findingsOf(question: PaletteQuestion): Finding[] {
     ...differsFromFill(question, planned),
     ...twins(planned),
     ...permanence(planned),
+    ...cautions(planned),
     ...gaps(planned),
     ...room(question, planned),
   ]
@@ -157,6 +160,27 @@ function permanence(planned: Planned[]): Finding[] {
     const remedy: Remedy = { kind: 'show-place', placeId, words: `Show ${placeId}` }
     return [{ code: 'fugitive', weight: 'worth a look', message, remedy }]
   })
+}
+
+/** One line for all of them: which paints need caution, and what of. The label comes first. */
+function cautions(planned: Planned[]): Finding[] {
+  const careful = planned.flatMap(({ placeId, view }) => {
+    const { lines, forChildren } = cautionsOfCodes(view.paint.pigments)
+    return lines.length ? [{ placeId, name: view.paint.name, forChildren }] : []
+  })
+  const first = careful[0]
+  if (!first) return []
+  const places = careful.map((c) => c.placeId).join(', ')
+  const ruledOut = careful.some((c) => c.forChildren === 'no') ? ' Not a palette for a child.' : ''
+  const needs = careful.length === 1 ? `${first.name} (${places}) needs caution` : `Need caution: ${places}`
+  return [
+    {
+      code: 'needs-caution',
+      weight: 'note',
+      message: `${needs}; open a paint to read why.${ruledOut}`,
+      remedy: { kind: 'show-place', placeId: first.placeId, words: `Show ${first.placeId}` },
+    },
+  ]
 }
 
 function gaps(planned: Planned[]): Finding[] {

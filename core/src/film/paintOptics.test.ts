@@ -200,3 +200,22 @@ describe('the optics of a paint', () => {
     )
   }, 30_000)
 })
+
+describe('the variant of a code that a paint is', () => {
+  it.each([
+    ['Burnt umber', 'PBr7', 'PBr7 burnt umber'],
+    ['Burnt sienna, natural', 'PBr7', 'PBr7 burnt sienna'],
+    ['Raw Umber', 'PBr7', 'PBr7 raw umber'],
+    ['Cadmium red deep', 'PR108', 'PR108 deep'],
+    ['Cadmium yellow light', 'PY35', 'PY35 light'],
+    ['Indian red', 'PR101', 'PR101 Indian red'],
+    ['Quinacridone violet', 'PV19', 'PV19 violet'],
+  ])('is the one that the name says: %s', (name, code, id) => {
+    expect(fitted({ pigments: [code], name }).pigments).toEqual([id])
+  })
+  it('the artist’s word comes before the name, and without either the nearest swatch decides', () => {
+    expect(fitted({ pigments: ['PV19'], name: 'Rose', variants: { PV19: 'red' } }).pigments).toEqual(['PV19 red'])
+    const violet = swatch(labD65(28, 40, -8), 'typed')
+    expect(fitted({ pigments: ['PV19'], name: 'Something', masstone: violet }).pigments).toEqual(['PV19 violet'])
+  })
+})

@@ -21,6 +21,9 @@ export const SOURCE_SD: Record<SwatchSource, number> = {
   memory: 5,
 }
 
+/** What is remembered may be off by more than what was seen before it is doubted, CIEDE2000 (judgement). */
+const MEMORY_TOLERANCE = 8
+
 /** What the optics of a paint are known from: what was looked at, or only its codes. */
 export type OpticsBasis = 'spectra' | 'both swatches' | 'masstone only' | 'wash only' | 'reference'
 
@@ -111,16 +114,34 @@ function expectedOf(basis: OpticsBasis, { masstone, wash }: Targets, isKnown: bo
   return isKnown ? error : widened(error, UNKNOWN_PIGMENT)
 }
 
-/** The reference pigments of a paint's codes; where a code has variants, the artist's choice or the nearest swatch. */
+/** The reference pigments of a paint's codes; where a code has variants, the artist's choice, what the name says, or the nearest swatch. */
 export function referenceOf(
-  paint: Pick<OpticalPaint, 'pigments' | 'masstone' | 'wash' | 'variants'>,
+  paint: Pick<OpticalPaint, 'pigments' | 'name' | 'masstone' | 'wash' | 'variants'>,
 ): ReferencePigment[] {
   return paint.pigments.flatMap((code) => {
     const variants = pigmentVariants(code)
     if (variants.length < 2) return pigmentByCode(code) ?? []
-    const chosen = variants.find((p) => p.variant === paint.variants?.[code])
+    const chosen = variants.find((p) => p.variant === paint.variants?.[code]) ?? namedVariant(variants, paint.name)
     return chosen ?? (paint.pigments.length === 1 ? nearestOf(variants, paint) : variants[0]!)
   })
+}
+
+/** The variant that a paint's name speaks of: its own word, or a name of the trade; the longest that is in it. */
+function namedVariant(variants: readonly ReferencePigment[], name: string | undefined): ReferencePigment | undefined {
+  if (!name) return undefined
+  const words = ` ${name.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `
+  const spoken = (p: ReferencePigment) =>
+    [p.variant ?? '', ...p.names]
+      .map((own) =>
+        own
+          .toLowerCase()
+          .replace(/[^\p{L}]+/gu, ' ')
+          .trim(),
+      )
+      .filter((own) => own && words.includes(` ${own} `))
+      .reduce((most, own) => Math.max(most, own.length), 0)
+  const best = variants.reduce((p, q) => (spoken(q) > spoken(p) ? q : p))
+  return spoken(best) > 0 && variants.filter((p) => spoken(p) === spoken(best)).length === 1 ? best : undefined
 }
 
 function nearestOf(
@@ -142,7 +163,7 @@ function targetsOf({ masstone, wash }: OpticalPaint): Targets {
   const target = (s: OpticalSwatch): Target => ({
     lab: labOfSwatch(s),
     sd: s.sd ? Math.max(s.sd, 0.3) : SOURCE_SD[s.source],
-    tolerance: SOURCE_SD[s.source],
+    tolerance: s.source === 'memory' ? MEMORY_TOLERANCE : SOURCE_SD[s.source],
   })
   return { ...(masstone ? { masstone: target(masstone) } : {}), ...(wash ? { wash: target(wash) } : {}) }
 }

@@ -21,6 +21,8 @@ export interface OpticalSwatch {
 export interface OpticalPaint {
   /** Colour Index generic names. */
   pigments: readonly string[]
+  /** Its name, which tells the variants of a code apart: `Burnt umber`. */
+  name?: string
   masstone?: OpticalSwatch
   wash?: OpticalSwatch
   transparency?: Transparency

@@ -147,3 +147,20 @@ describe('two samples side by side', () => {
     expect(compareSamples(sample('One', 25), { name: 'Other', pigments: [] }).missed).toContain('cannot be said')
   })
 })
+
+describe('a mixture on the paper', () => {
+  const of = (...parts: [Paint, number][]) => behaviourOfMixture(parts.map(([p, share]) => ({ paint: p, share })))
+  const [phthalo, viridian] = [paint('Phthalo', 'PB15:3'), paint('Viridian', 'PG18')]
+
+  it('stains by a small share of a strong stainer, not by one of a weak', () => {
+    expect(of([phthalo, 0.05], [viridian, 0.95]).staining).toBe(propertiesOf(phthalo).staining?.value)
+    expect(of([phthalo, 0.02], [viridian, 0.98]).staining).toBe(propertiesOf(viridian).staining?.value)
+  })
+  it('granulates by what is much of it', () => {
+    expect(of([phthalo, 0.95], [viridian, 0.05]).granulation).toBe(propertiesOf(phthalo).granulation?.value)
+  })
+  it('lasts as long as is known of every paint in it', () => {
+    expect(of([phthalo, 0.5], [paint('Unknown', 'PY999'), 0.5]).lightfastness).toBeUndefined()
+    expect(of([phthalo, 0.5], [viridian, 0.5]).lightfastness).toBe('excellent')
+  })
+})

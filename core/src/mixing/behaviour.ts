@@ -14,7 +14,7 @@ import { propertiesOf } from '../paints/properties'
 export interface MixtureBehaviour {
   granulation?: Granulation
   staining?: Staining
-  /** That of the weakest paint in it. */
+  /** That of the weakest paint in it; unknown where that of one is. */
   lightfastness?: Lightfastness
   /** A heavy, granulating paint drops out of a fine, staining one as the wash dries: said in words, or undefined. */
   separates?: string
@@ -22,6 +22,9 @@ export interface MixtureBehaviour {
 
 /** Below this share a paint does not decide how a mixture behaves (judgement). */
 const COUNTS_FROM = 0.12
+
+/** A strong stainer stains in small shares, too (judgement). */
+const STAINS_FROM = 0.03
 
 /** How a mixture behaves on the paper, from its paints and their shares, 0..1 (common practice, no source). */
 export function behaviourOfMixture(parts: readonly { paint: Paint; share: number }[]): MixtureBehaviour {
@@ -38,12 +41,13 @@ export function behaviourOfMixture(parts: readonly { paint: Paint; share: number
   )
   const staining = strongestOn(
     STAININGS,
-    telling.map((p) => p.staining?.value),
+    parts.flatMap(({ paint, share }) => {
+      const own = propertiesOf(paint).staining?.value
+      return share >= (levelOn(STAININGS, own) === STAININGS.length - 1 ? STAINS_FROM : COUNTS_FROM) ? [own] : []
+    }),
   )
-  const lightfastness = strongestOn(
-    LIGHTFASTNESSES,
-    parts.map(({ paint }) => propertiesOf(paint).lightfastness?.value),
-  )
+  const fading = parts.map(({ paint }) => propertiesOf(paint).lightfastness?.value)
+  const lightfastness = fading.every(Boolean) ? strongestOn(LIGHTFASTNESSES, fading) : undefined
   return {
     ...(granulation ? { granulation } : {}),
     ...(staining ? { staining } : {}),

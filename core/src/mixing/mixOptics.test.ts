@@ -37,7 +37,7 @@ describe('covering', () => {
     const shows = (code: string) => overBlack(film(code)).L
     expect(shows('PY150')).toBeLessThan(35)
     expect(shows('PW6')).toBeGreaterThan(80)
-    expect(shows('PY35')).toBeGreaterThan(shows('PY175') + 20)
+    expect(shows('PY35')).toBeGreaterThan(shows('PY150') + 20)
   })
   it('is said in the classes of the trade, and white makes a mixture cover', () => {
     expect([

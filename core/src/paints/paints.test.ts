@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import { passesFilter } from './filter'
+import { lightfastnessAtBest, propertiesOf } from './properties'
 import { createPaintIndex } from './search'
 import { byLightness, byWheel, viewOfPaint } from './view'
 
@@ -91,5 +92,25 @@ describe('filters', () => {
     expect(passesFilter(blue, [], { state: 'none' })).toBe(true)
     expect(passesFilter(blue, [tube], { transparency: 'opaque' })).toBe(false)
     expect(passesFilter(COLLECTION[1]!, [], { singlePigment: true })).toBe(false)
+  })
+})
+
+describe('lightfastness of several pigments', () => {
+  const of = (...pigments: string[]) => ({ id: 'x', v: 1, maker: '', name: 'X', pigments }) as const
+  const light = (...codes: string[]) => propertiesOf({ ...of(...codes), pigments: codes }).lightfastness?.value
+  const best = (...codes: string[]) => lightfastnessAtBest({ ...of(...codes), pigments: codes })
+
+  it('is that of the least lightfast, where all are known', () => {
+    expect([light('PB29'), light('PB29', 'PR83')]).toEqual(['excellent', 'poor'])
+    expect(best('PB29', 'PR83')).toBeUndefined()
+  })
+  it('is unknown with a pigment of which nothing is known: at best that of the others', () => {
+    expect([light('PB29', 'PY999'), best('PB29', 'PY999')]).toEqual([undefined, 'excellent'])
+    expect([light('PY999'), best('PY999')]).toEqual([undefined, undefined])
+  })
+  it('takes what is expected where the standard gives no category, and the artist’s word before all', () => {
+    expect(light('NR24')).toBe('fugitive')
+    const own = { ...of('PY999'), pigments: ['PB29', 'PY999'], lightfastness: 'fair' as const }
+    expect([propertiesOf(own).lightfastness?.value, lightfastnessAtBest(own)]).toEqual(['fair', undefined])
   })
 })

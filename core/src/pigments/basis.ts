@@ -18,6 +18,7 @@ export type ReferenceFigure =
   | 'staining'
   | 'granulation'
   | 'astm'
+  | 'expected'
   | 'strength'
   | 'inPan'
   | 'cautions'
@@ -43,6 +44,7 @@ const BASIS: Record<ReferenceFigure, Basis> = {
   strength: PRACTICE,
   inPan: PRACTICE,
   astm: { kind: 'from memory', source: 'categories of ASTM D5067; check the present standard and the label' },
+  expected: { kind: 'common practice', source: 'what painters expect of it; no category of a standard' },
   cautions: {
     kind: 'common practice',
     source: 'usual cautions; the label, the safety data sheet and local rules come first',

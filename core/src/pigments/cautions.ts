@@ -1,25 +1,72 @@
+import { parsePigmentCode } from './grammar'
+import { CAUTIONS_ONLY } from './pigments.generated'
+import { pigmentByCode, pigmentVariants } from './reference'
+
 /** Usual cautions by key. They never replace the label, the safety data sheet or local rules. */
 const CAUTIONS: Record<string, string> = {
   cadmium:
-    'Cadmium compound: do not spray, sand or breathe dust; keep from food and children; do not pour rinsing water with solids down the drain.',
+    'Cadmium compound: do not spray, sand or breathe dust; never for children; keep from food; do not pour rinsing water with solids down the drain.',
   cobalt: 'Cobalt compound: may sensitise skin; do not spray or breathe dust.',
-  nickel: 'Nickel compound: may sensitise skin; do not spray or breathe dust.',
-  chromate: 'Hexavalent chromium: toxic and carcinogenic as dust; not for spraying or sanding.',
+  nickel: 'Often holds nickel: may sensitise skin; do not spray or breathe dust.',
+  chromate:
+    'Hexavalent chromium: toxic and carcinogenic as dust; never for children; sensitises skin; do not swallow, spray or sand.',
   lead: 'Lead compound: toxic, builds up in the body; never for children, never dry; wash hands; may be restricted where you live.',
-  mercury: 'Mercury compound: toxic; do not heat, spray or sand; may be restricted where you live.',
-  arsenic: 'Arsenic compound: very toxic; historic, handle no dry pigment.',
+  mercury:
+    'Mercury compound: toxic; never for children; never point a brush with the lips; do not heat, spray or sand; may be restricted where you live.',
+  arsenic:
+    'Arsenic compound: very toxic, also as wet paint; never for children, never near the mouth; handle no dry pigment.',
   antimony: 'Antimony compound: do not spray or breathe dust.',
+  vanadium: 'Bismuth vanadate: harmful to the lungs by long breathing of dust; do not spray or sand.',
   manganese: 'Manganese compound: do not breathe dust of the dry pigment.',
   barium: 'Barium compound: do not swallow; soluble kinds are toxic.',
   zinc: 'Zinc compound: harmful to water life; keep solids out of the drain.',
   copper: 'Copper compound: harmful to water life in quantity.',
+  dye: 'Basic dye or its lake: harmful if swallowed, irritates eyes, stains skin; some of its kind are suspected of causing cancer.',
   'metal-dust': 'Metal powder: do not breathe dust; keep dry powder from sparks.',
   animal: 'Of animal origin.',
   'toxic-plant': 'A strong purgative plant resin: do not lick the brush.',
 }
+
+/** With any of these a paint is not for children; so are the pigments named below (usual cautions, from memory). */
+const NOT_FOR_CHILDREN = new Set(['lead', 'arsenic', 'mercury', 'chromate', 'cadmium'])
+const NOT_FOR_CHILDREN_BY_CODE = new Set(['PY40', 'PV14', 'PV49', 'PB33', 'PY31', 'NY24'])
 
 /** The cautions of a pigment in words, and the one that holds for every dry pigment. */
 export const cautionsInWords = (keys: readonly string[]): string[] => [
   ...keys.flatMap((key) => CAUTIONS[key] ?? []),
   'As dry powder any pigment is dust: do not breathe it. The label and the safety data sheet come first.',
 ]
+
+/** What the reference knows of the harm that a paint may do: graded words, and never silence about a code it does not hold. */
+export interface PaintCautions {
+  /** Each with the codes it is about. */
+  lines: { codes: readonly string[]; text: string }[]
+  /** `no` where a pigment rules it out; otherwise nobody but the label can say. */
+  forChildren: 'no' | 'only where the label says so'
+  /** Codes of which nothing is known here. */
+  unknown: readonly string[]
+}
+
+const keysOf = (code: string): readonly string[] | undefined => {
+  const parsed = parsePigmentCode(code)
+  const plain = parsed.ok ? parsed.value.code : code
+  const only = CAUTIONS_ONLY[plain]?.cautions
+  if (only) return only
+  const variants = pigmentVariants(plain)
+  const held = variants.length ? variants : [pigmentByCode(plain)].flatMap((p) => p ?? [])
+  return held.length ? [...new Set(held.flatMap((p) => p.cautions))] : undefined
+}
+
+/** The union of what is known of a paint's codes. */
+export function cautionsOfCodes(codes: readonly string[]): PaintCautions {
+  const byKey = new Map<string, string[]>()
+  for (const code of codes) for (const key of keysOf(code) ?? []) byKey.set(key, [...(byKey.get(key) ?? []), code])
+  const lines = [...byKey].flatMap(([key, about]) => (CAUTIONS[key] ? [{ codes: about, text: CAUTIONS[key] }] : []))
+  const ruledOut = [...byKey.keys()].some((key) => NOT_FOR_CHILDREN.has(key))
+  const isOut = ruledOut || codes.some((code) => NOT_FOR_CHILDREN_BY_CODE.has(code))
+  return {
+    lines,
+    forChildren: isOut ? 'no' : 'only where the label says so',
+    unknown: codes.filter((code) => keysOf(code) === undefined),
+  }
+}

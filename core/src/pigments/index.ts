@@ -1,7 +1,8 @@
 /** Codes, reference, names, cautions, the scales of the trade. What is shared of it, by name. */
 export { basisOf, type ReferenceFigure } from './basis'
-export { cautionsInWords } from './cautions'
+export { cautionsInWords, cautionsOfCodes, type PaintCautions } from './cautions'
 export { parsePigmentCodes } from './grammar'
 export { questionCodes } from './plausibility'
 export { pigmentByCode, pigmentVariants, REFERENCE_PIGMENTS, type ReferencePigment } from './reference'
+export { lightfastnessOf } from './scales'
 export { type PigmentFilter, searchPigments } from './searchPigments'

@@ -18,6 +18,7 @@ export type PigmentRow = readonly [
   staining: number,
   granulation: number,
   astm: string,
+  expected: string,
   strength: number,
   pan: number,
   cautions: readonly string[],

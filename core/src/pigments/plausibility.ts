@@ -1,4 +1,5 @@
 import { COLOUR_NAMES } from './colourNames.generated'
+import { pigmentVariants } from './reference'
 import { HUE_LETTERS, type HueLetter, type PigmentCode } from './grammar'
 
 /** A doubt about a paint's codes: asked, never refused. */
@@ -13,7 +14,7 @@ export interface Question {
  */
 const HIGHEST: Record<HueLetter, number> = {
   Y: 250,
-  O: 100,
+  O: 120,
   R: 300,
   V: 70,
   B: 100,
@@ -50,13 +51,34 @@ export function questionCodes(name: string, codes: readonly PigmentCode[]): Ques
   return [...beyond, ...(questionName(name, codes) ?? questionHue(name, codes))]
 }
 
+/** One spelling of the many: no apostrophes, `grey`, `phthalo`, single blanks. */
+const plainly = (name: string) =>
+  name
+    .toLowerCase()
+    .replace(/[’`']/g, '')
+    .replace(/\bgray\b/g, 'grey')
+    .replace(/\bphthalocyanine\b/g, 'phthalo')
+    .replace(/\bvermillion\b/g, 'vermilion')
+    .replace(/\bvandyke\b/g, 'van dyke')
+    .replace(/\s+/g, ' ')
+    .trim()
+/** The names of the table as whole words, longest first: minium is not in aluminium. */
+const WORDS = COLOUR_NAMES.map(([term, usual]) => ({
+  term,
+  usual,
+  pattern: new RegExp(`(?<![\\p{L}])${plainly(term).replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}])`, 'u'),
+}))
+
 /** An empty list when the name is known and fits; undefined when the name is not in the table. */
 function questionName(name: string, codes: readonly PigmentCode[]): Question[] | undefined {
-  const plain = name.toLowerCase().replace(/[’`]/g, "'").replace(/\s+/g, ' ')
-  const known = COLOUR_NAMES.find(([term]) => plain.includes(term))
+  const plain = plainly(name)
+  if (codes.some((c) => pigmentVariants(c.code).some((p) => p.names.some((own) => plainly(own) === plain)))) return []
+  const known = WORDS.find(({ pattern }) => pattern.test(plain))
   if (!known) return undefined
-  const [term, usual] = known
-  if (codes.some((c) => usual.includes(c.code))) return []
+  const { term, usual } = known
+  // a sub-type is one of its parent, and a parent may stand for its sub-types
+  const parent = (code: string) => code.replace(/[:.].*$/, '')
+  if (codes.some((c) => usual.includes(c.code) || usual.includes(parent(c.code)))) return []
   const given = codes.map((c) => c.code).join(', ')
   return [
     {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { leanOf } from '../colour/lean'
 import { basisOf, type ReferenceFigure } from './basis'
-import { cautionsInWords } from './cautions'
+import { cautionsInWords, cautionsOfCodes } from './cautions'
 import { parsePigmentCode } from './grammar'
 import { pigmentByCode, pigmentVariants, REFERENCE_PIGMENTS, shapeSpectrum } from './reference'
 import { searchPigments } from './searchPigments'
@@ -18,7 +18,7 @@ describe('the reference of pigments', () => {
         [...shapeSpectrum(p.shape)].every((k) => k > 0 && Number.isFinite(k)),
         p.id,
       ).toBe(true)
-      expect(p.transparency && p.staining && p.granulation && p.strength && p.inPan && p.chemistry, p.id).toBeTruthy()
+      expect(p.transparency && p.staining && p.granulation && p.strength && p.chemistry, p.id).toBeTruthy()
     }
   })
 
@@ -91,5 +91,52 @@ describe('the reference of pigments', () => {
       'orange',
       'violet',
     ])
+  })
+})
+
+describe('cautions of a paint', () => {
+  const keys = (...codes: string[]) => cautionsOfCodes(codes).lines.map((l) => l.text.split(/[ :]/)[0])
+
+  it('are those of all its codes, each said once with what it is about', () => {
+    expect(keys('PR108', 'PO20', 'PB28')).toEqual(['Cadmium', 'Cobalt'])
+    expect(cautionsOfCodes(['PR108', 'PO20']).lines[0]!.codes).toEqual(['PR108', 'PO20'])
+  })
+
+  it.each(['PR104', 'PR103', 'PO21', 'PG15', 'PR113', 'PO23', 'PG14', 'PR107', 'PW10'])(
+    'a harmful pigment that the reference holds no colour of is not passed in silence: %s',
+    (code) => {
+      expect(keys(code).length).toBeGreaterThan(0)
+      expect(cautionsOfCodes([code]).unknown).toEqual([])
+    },
+  )
+
+  it('says of a code it does not know that it knows nothing', () => {
+    expect(cautionsOfCodes(['PB29', 'PY999'])).toMatchObject({ lines: [], unknown: ['PY999'] })
+  })
+
+  it('raises no false alarm: barium sulphate and phthalocyanines are not listed beside lead white', () => {
+    for (const code of ['PW21', 'PB15:3', 'PG7', 'PG36']) expect(keys(code), code).toEqual([])
+    expect(keys('PW1')).toEqual(['Lead'])
+  })
+
+  it('rules out for children what usual cautions rule out, and of the rest lets the label say', () => {
+    for (const code of ['PW1', 'PR108', 'PY34', 'PR106', 'PG21', 'PY40', 'PV14', 'PB33', 'NY24', 'PR104'])
+      expect(cautionsOfCodes([code]).forChildren, code).toBe('no')
+    for (const code of ['PB29', 'PY42', 'PY999'])
+      expect(cautionsOfCodes([code]).forChildren, code).toBe('only where the label says so')
+  })
+})
+
+describe('lightfastness', () => {
+  it('a category of the standard is given only where it gives one; what is expected stands apart', () => {
+    for (const code of ['NY3', 'NR3', 'PB31', 'PBk29']) {
+      const p = pigmentByCode(code)!
+      expect([p.astm, p.expected !== undefined], code).toEqual([undefined, true])
+    }
+    expect(REFERENCE_PIGMENTS.filter((p) => p.astm && p.expected)).toEqual([])
+  })
+  it('what a pan does is left out where it is not known', () => {
+    expect(REFERENCE_PIGMENTS.filter((p) => p.inPan).length).toBeLessThan(60)
+    expect(pigmentByCode('PB33')!.inPan).toContain('patience')
   })
 })

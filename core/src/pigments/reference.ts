@@ -37,12 +37,15 @@ export interface ReferencePigment {
   transparency: Transparency
   staining: Staining
   granulation: Granulation
-  /** ASTM category I (best) to V. */
+  /** ASTM category I (best) to V, where the standard gives one. */
   astm?: AstmCategory
+  /** Where the standard gives none: what is expected, on the same scale (judgement). */
+  expected?: AstmCategory
   strength: TintingStrength
   /** Place on the scale of tinting strength, 1 weak to 4 very strong, halves between. */
   step: number
-  inPan: string
+  /** Left out where nothing is known. */
+  inPan?: string
   cautions: readonly string[]
   kind: PigmentKind
   /** What this code can hide. */
@@ -70,6 +73,7 @@ function pigmentOf(row: PigmentRow): ReferencePigment {
     staining,
     granulation,
     astm,
+    expected,
     strength,
     pan,
     cautions,
@@ -91,9 +95,10 @@ function pigmentOf(row: PigmentRow): ReferencePigment {
     staining: STAININGS[staining]!,
     granulation: GRANULATIONS[granulation]!,
     ...(astm ? { astm: astm as AstmCategory } : {}),
+    ...(expected ? { expected: expected as AstmCategory } : {}),
     strength: TINTING_STRENGTHS[Math.ceil(strength) - 1]!,
     step: strength,
-    inPan: IN_PAN[pan]!,
+    ...(IN_PAN[pan] ? { inPan: IN_PAN[pan] } : {}),
     cautions,
     kind: kind as PigmentKind,
     ...(hides ? { hides } : {}),

@@ -50,7 +50,7 @@ describe('the grids of parts', () => {
 describe('the coarse ranking on twelve bands', () => {
   it('lies near the full 36 bands: mean below 0.5 close to the target', () => {
     const off: number[] = []
-    for (const { optics } of every(6)) {
+    for (const { optics } of every(1)) {
       for (const [step, load] of LOADS.entries()) {
         const lab = colourAt(optics, load)
         const four = new Float64Array(4)
@@ -59,7 +59,8 @@ describe('the coarse ranking on twelve bands', () => {
       }
     }
     expect(off.reduce((s, d) => s + d, 0) / off.length).toBeLessThan(0.5)
-    expect(Math.max(...off)).toBeLessThan(3)
+    // of all the reference; whatever is listed is worked out with all 36
+    expect(Math.max(...off)).toBeLessThan(4)
   })
 })
 

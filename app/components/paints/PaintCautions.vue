@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import type { Paint } from '@juxtachrome/core/documents'
+import { referenceOf } from '@juxtachrome/core/film'
 import { cautionsOfCodes } from '@juxtachrome/core/pigments'
 import { computed } from 'vue'
 
 /** What is usually said of the harm in a paint's pigments; `brief` in one line. */
-const props = defineProps<{ codes: readonly string[]; brief?: boolean }>()
-const known = computed(() => cautionsOfCodes(props.codes))
+const props = defineProps<{ paint: Paint; brief?: boolean }>()
+const known = computed(() => cautionsOfCodes(props.paint.pigments, referenceOf(props.paint)))
 const unknown = computed(() =>
   known.value.unknown.length ? `Of ${known.value.unknown.join(', ')} nothing is known here: read the label.` : '',
 )
@@ -15,7 +17,7 @@ const about = computed(() => known.value.lines.map((l) => `${l.text.split(':')[0
   <p v-if="brief && (known.lines.length || unknown)" class="hint">
     {{ [about && `Caution: ${about}.`, unknown].filter(Boolean).join(' ') }}
   </p>
-  <section v-else-if="!brief && codes.length" class="mt-3">
+  <section v-else-if="!brief && paint.pigments.length" class="mt-3">
     <h3>Cautions</h3>
     <ul class="list-disc pl-5 text-sm">
       <li v-for="line in known.lines" :key="line.text">{{ line.text }} ({{ line.codes.join(', ') }})</li>

@@ -117,7 +117,7 @@ async function remove() {
           ><NuxtLink class="link" :to="`/palettes/${p.id}/choose`">{{ p.name }}</NuxtLink></template
         >
       </p>
-      <PaintCautions :codes="paint.pigments" />
+      <PaintCautions :paint="paint" />
       <LazyPaintSwatches :paint="paint" />
       <div class="mt-3 flex flex-wrap gap-2">
         <button class="btn" @click="toBench">To the mixing bench</button

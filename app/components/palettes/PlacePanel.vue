@@ -40,7 +40,7 @@ const pickUp = () =>
       <PaintSwatch :paint="paint" class="mb-1 h-8" />
       <p>{{ paint.name }}</p>
       <p class="hint">{{ [paint.maker, paint.pigments.join(' '), paint.transparency].filter(Boolean).join(' · ') }}</p>
-      <PaintCautions :codes="paint.pigments" brief />
+      <PaintCautions :paint="paint" brief />
     </template>
     <p v-else-if="plan?.reserved !== undefined">Reserved{{ plan.reserved ? `: ${plan.reserved}` : '' }}</p>
     <p v-else class="hint">Nothing planned. Pick up a paint in the drawer and drop it here.</p>

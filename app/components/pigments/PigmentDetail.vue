@@ -61,7 +61,7 @@ const facts = computed((): [string, string, ReferenceFigure][] => {
       p.astm ? 'astm' : 'expected',
     ],
     ['Tinting strength', p.strength, 'strength'],
-    ['Dried in a pan', p.inPan ?? 'not known', 'inPan'],
+    ['Dried in a pan', p.inPan, 'inPan'],
   ]
   return all.filter((f): f is [string, string, ReferenceFigure] => f[1] !== undefined)
 })
@@ -129,7 +129,7 @@ const palettes = computed(() =>
     </dl>
     <h3 class="mt-3">Cautions</h3>
     <ul class="list-disc pl-5 text-sm">
-      <li v-if="cautionsOfCodes([pigment.code]).forChildren === 'no'">Not for children.</li>
+      <li v-if="cautionsOfCodes([pigment.code], [pigment]).forChildren === 'no'">Not for children.</li>
       <li v-for="line in cautionsInWords(pigment.cautions)" :key="line">{{ line }}</li>
     </ul>
     <SpectrumChart v-if="curves.length" class="mt-3" title="Reflectance on white paper, modelled" :curves="curves" />

@@ -75,6 +75,23 @@ describe('the verdict on a palette', () => {
     )
   })
 
+  it('names in one line what needs caution, and says when it is not for a child', () => {
+    const list = [
+      paint('blue', 38, 6, -52, { pigments: ['PB28'] }),
+      paint('red', 50, 64, 50, { pigments: ['PR108'] }),
+      paint('sienna', 36, 24, 28, { pigments: ['PBr7'], name: 'Burnt sienna' }),
+    ]
+    const said = (...ids: string[]) =>
+      ask(planned(...ids), { paints: list, owned: list.map((p) => tube(p.id)) }).flatMap((f) =>
+        f.code === 'needs-caution' ? [f.message] : [],
+      )
+    expect(said('sienna')).toEqual([])
+    expect(said('blue')).toEqual(['blue (A1) needs caution; open a paint to read why.'])
+    expect(said('blue', 'sienna', 'red')).toEqual([
+      'Paints that need caution: A1, A3; open a paint to read why. Not a palette for a child.',
+    ])
+  })
+
   it('names what fades, recorded or assumed from the codes, and nothing that lasts', () => {
     const lasting = (lightfastness: Paint['lightfastness']) => {
       const one = { ...paint('one', 40, 30, 10), lightfastness }

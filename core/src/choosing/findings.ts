@@ -5,6 +5,7 @@ import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
 import { mainPaintOf, type PaletteState } from '../ledger/stays'
 import { propertiesOf } from '../paints/properties'
+import { referenceOf } from '../film/paintOptics'
 import { cautionsOfCodes } from '../pigments/cautions'
 import { viewOfPaint, type PaintView } from '../paints/view'
 import type { Lightfastness } from '../pigments/scales'
@@ -165,14 +166,14 @@ function permanence(planned: Planned[]): Finding[] {
 /** One line for all of them: which paints need caution, and what of. The label comes first. */
 function cautions(planned: Planned[]): Finding[] {
   const careful = planned.flatMap(({ placeId, view }) => {
-    const { lines, forChildren } = cautionsOfCodes(view.paint.pigments)
-    return lines.length ? [{ placeId, name: view.paint.name, forChildren }] : []
+    const { isMild, forChildren } = cautionsOfCodes(view.paint.pigments, referenceOf(view.paint))
+    return !isMild ? [{ placeId, name: view.paint.name, forChildren }] : []
   })
   const first = careful[0]
   if (!first) return []
   const places = careful.map((c) => c.placeId).join(', ')
   const ruledOut = careful.some((c) => c.forChildren === 'no') ? ' Not a palette for a child.' : ''
-  const needs = careful.length === 1 ? `${first.name} (${places}) needs caution` : `Need caution: ${places}`
+  const needs = careful.length === 1 ? `${first.name} (${places}) needs caution` : `Paints that need caution: ${places}`
   return [
     {
       code: 'needs-caution',

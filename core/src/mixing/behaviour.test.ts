@@ -104,9 +104,9 @@ describe('what a stand-in does not do', () => {
   })
 
   it('says how far a recipe is, at masstone and wash where both are known', () => {
-    expect(recipeDifferenceInWords({ difference: 1.84, differences: {} })).toBe('just visible, 1.8')
-    expect(recipeDifferenceInWords({ difference: 3, differences: { masstone: 0.4, wash: 6 } })).toBe(
-      'masstone hardly visible, 0.4; wash clear, 6.0',
+    expect(recipeDifferenceInWords({ difference: 1.84, differences: {}, water: 0 })).toBe('just visible, 1.8')
+    expect(recipeDifferenceInWords({ difference: 3, differences: { masstone: 0.4, wash: 6 }, water: 3.5 })).toBe(
+      'masstone hardly visible, 0.4; wash clear, 6.0, at 3.5 parts of water',
     )
   })
 })

@@ -1,6 +1,6 @@
 import { parsePigmentCode } from './grammar'
 import { CAUTIONS_ONLY } from './pigments.generated'
-import { pigmentByCode, pigmentVariants } from './reference'
+import { pigmentByCode, pigmentVariants, type ReferencePigment } from './reference'
 
 /** Usual cautions by key. They never replace the label, the safety data sheet or local rules. */
 const CAUTIONS: Record<string, string> = {
@@ -43,11 +43,18 @@ export interface PaintCautions {
   lines: { codes: readonly string[]; text: string }[]
   /** `no` where a pigment rules it out; otherwise nobody but the label can say. */
   forChildren: 'no' | 'only where the label says so'
+  /** Nothing beyond what harms water or comes from animals. */
+  isMild: boolean
   /** Codes of which nothing is known here. */
   unknown: readonly string[]
 }
 
-const keysOf = (code: string): readonly string[] | undefined => {
+/** Said on the paint itself, and no reason to be careful of a whole palette. */
+const MILD = new Set(['zinc', 'copper', 'manganese', 'animal'])
+
+const keysOf = (code: string, as: readonly ReferencePigment[]): readonly string[] | undefined => {
+  const own = as.filter((p) => p.code === code)
+  if (own.length) return own.flatMap((p) => p.cautions)
   const parsed = parsePigmentCode(code)
   const plain = parsed.ok ? parsed.value.code : code
   const only = CAUTIONS_ONLY[plain]?.cautions
@@ -57,16 +64,21 @@ const keysOf = (code: string): readonly string[] | undefined => {
   return held.length ? [...new Set(held.flatMap((p) => p.cautions))] : undefined
 }
 
-/** The union of what is known of a paint's codes. */
-export function cautionsOfCodes(codes: readonly string[]): PaintCautions {
+/**
+ * The union of what is known of a paint's codes.
+ *
+ * @param as which variants of the codes it holds, where that is known; otherwise all of them count.
+ */
+export function cautionsOfCodes(codes: readonly string[], as: readonly ReferencePigment[] = []): PaintCautions {
   const byKey = new Map<string, string[]>()
-  for (const code of codes) for (const key of keysOf(code) ?? []) byKey.set(key, [...(byKey.get(key) ?? []), code])
+  for (const code of codes) for (const key of keysOf(code, as) ?? []) byKey.set(key, [...(byKey.get(key) ?? []), code])
   const lines = [...byKey].flatMap(([key, about]) => (CAUTIONS[key] ? [{ codes: about, text: CAUTIONS[key] }] : []))
   const ruledOut = [...byKey.keys()].some((key) => NOT_FOR_CHILDREN.has(key))
   const isOut = ruledOut || codes.some((code) => NOT_FOR_CHILDREN_BY_CODE.has(code))
   return {
     lines,
     forChildren: isOut ? 'no' : 'only where the label says so',
-    unknown: codes.filter((code) => keysOf(code) === undefined),
+    isMild: [...byKey.keys()].every((key) => MILD.has(key)),
+    unknown: codes.filter((code) => keysOf(code, as) === undefined),
   }
 }

@@ -140,3 +140,10 @@ describe('lightfastness', () => {
     expect(pigmentByCode('PB33')!.inPan).toContain('patience')
   })
 })
+
+it('a sienna is not warned of for the manganese of an umber', () => {
+  const [sienna, umber] = [pigmentByCode('PBr7', 'burnt sienna')!, pigmentByCode('PBr7', 'burnt umber')!]
+  expect(cautionsOfCodes(['PBr7'], [sienna]).lines).toEqual([])
+  expect(cautionsOfCodes(['PBr7'], [umber]).lines).toHaveLength(1)
+  expect([cautionsOfCodes(['PBr7'], [umber]).isMild, cautionsOfCodes(['PR108']).isMild]).toEqual([true, false])
+})

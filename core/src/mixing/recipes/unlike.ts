@@ -22,9 +22,11 @@ export function unlikeTarget(parts: readonly { paint: Paint; share: number }[], 
 export function recipeDifferenceInWords({
   difference,
   differences,
-}: Pick<FoundRecipe, 'difference' | 'differences'>): string {
+  water,
+}: Pick<FoundRecipe, 'difference' | 'differences' | 'water'>): string {
   const { masstone, wash } = differences
   if (masstone === undefined || wash === undefined) return withNumber(difference)
-  return `masstone ${withNumber(masstone)}; wash ${withNumber(wash)}`
+  return `masstone ${withNumber(masstone)}; wash ${withNumber(wash)}, at ${waterPartsInWords(water)}`
 }
+const waterPartsInWords = (water: number) => `${water} ${water === 1 ? 'part' : 'parts'} of water`
 const withNumber = (difference: number) => `${differenceInWords(difference)}, ${difference.toFixed(1)}`

@@ -34,7 +34,7 @@ describe('the mixing bench', () => {
     await lay('burnt sienna')
     await app.says('Granulation')
     const before = await mixture()
-    expect(before).toMatch(/predicted; usually within \d/)
+    expect(before).toMatch(/predicted; half of such predictions lie within \d/)
     expect(before).toMatch(/2: PB29, P/)
     await app.click('More Burnt sienna')
     await app.until(async () => (await mixture()) !== before, 'another mixture')

@@ -126,16 +126,19 @@ export const useKeeper = defineStore('keeper', () => {
       void reload()
       return
     }
-    if (message.written.order.era !== era.value) return
     const delta = checkDelta(message.written.delta)
     if (delta.ok) take({ ...message.written, delta: delta.value }, 'other tab')
     else if (delta.error.code === 'from-newer-version') stop(NEWER_TAB)
     else void reload()
   }
 
-  /** Brings what the database now holds together with what is still on its way to it. */
+  /**
+   * Brings what the database now holds together with what is still on its way to it. What was written in another
+   * era was replaced since, or is read with all the rest; its place in the order means nothing here.
+   */
   function take({ delta, order }: Written, origin: 'user' | 'other tab') {
-    const pending = queue.map((q) => q.write.diff)
+    if (order.era !== era.value) return
+    const pending = queue.filter((q) => q.era === era.value).map((q) => q.write.diff)
     collection.core.take(settling.settle(delta, order.count, pending), origin)
   }
 

@@ -164,6 +164,34 @@ describe('three tabs over one database', () => {
     expect(here.core.get('paints', 'a')?.name).toBe('anew')
   })
 
+  it('word on a write of before a replacement that comes after it changes nothing', async () => {
+    const name = `tabs-${(count += 1)}`
+    /** Its first write is known only when everything was replaced and read anew. */
+    class Late extends CollectionStorage {
+      known = Promise.resolve()
+      override async write(...given: Parameters<CollectionStorage['write']>) {
+        const written = await super.write(...given)
+        await this.known
+        return written
+      }
+    }
+    const storage = new Late(new Database(name))
+    const [here, there] = [await openTab(name, storage), await openTab(name)]
+    let tell = () => {}
+    storage.known = new Promise((known) => (tell = known))
+    for (const n of [1, 2, 3]) here.set('a', { name: `before ${n}` })
+    await new Promise((r) => setTimeout(r, 30))
+    await there.keeper.wipe()
+    there.set('a', { name: 'anew' })
+    await new Promise((r) => setTimeout(r, 30))
+    tell()
+    await settled([here, there])
+    expect(here.said()).toEqual(await onDisk(name))
+    there.set('a', { name: 'and on' })
+    await settled([here, there])
+    expect(here.core.get('paints', 'a')?.name).toBe('and on')
+  })
+
   it('redoing a made document leaves what another tab put into it', async () => {
     const name = `tabs-${(count += 1)}`
     const [here, there] = [await openTab(name), await openTab(name)]

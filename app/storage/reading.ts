@@ -1,7 +1,7 @@
 import type Dexie from 'dexie'
 import { fail } from '@juxtachrome/core/result'
-import { KIND_NAMES, loadDocument, type KindName } from '@juxtachrome/core/documents'
-import { isKind, noContents, UNKNOWN_KIND, type Contents, type Unreadable } from '@juxtachrome/core/collection'
+import { KIND_NAMES, type KindName } from '@juxtachrome/core/documents'
+import { loadOfAnyKind, noContents, type Contents, type Unreadable } from '@juxtachrome/core/collection'
 import type { Database, Raw } from './database'
 import { orderOf, type Order } from './order'
 
@@ -43,7 +43,7 @@ async function readKind(db: Database, kind: KindName, contents: Contents, step: 
 }
 
 function sort(contents: Contents, kind: string, raw: unknown): void {
-  const loaded = isKind(kind) ? loadDocument(kind, raw) : UNKNOWN_KIND
+  const loaded = loadOfAnyKind(kind, raw)
   if (loaded.ok) (contents.documents[kind as KindName] as unknown[]).push(loaded.value)
   else contents.unreadable.push({ kind, raw, problem: loaded.error })
 }

@@ -1,10 +1,10 @@
-import { Event, KIND_NAMES } from '@juxtachrome/core/documents'
+import { Event, isFieldName, KIND_NAMES } from '@juxtachrome/core/documents'
 import type { Patch as CorePatch } from '@juxtachrome/core/collection'
 import * as z from 'zod/mini'
 
 const kind = z.enum(KIND_NAMES.filter((k) => k !== 'journal'))
 /** Where a patch puts a value; never a name that reaches into an object's own workings. */
-const path = z.array(z.string().check(z.refine((name) => !['__proto__', 'constructor', 'prototype'].includes(name))))
+const path = z.array(z.string().check(z.refine(isFieldName)))
 const Patch = z.discriminatedUnion('did', [
   z.object({
     kind,

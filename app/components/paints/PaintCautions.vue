@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Paint } from '@juxtachrome/core/documents'
 import { referenceOf } from '@juxtachrome/core/film'
-import { cautionsOfCodes } from '@juxtachrome/core/pigments'
+import { cautionsOfCodes, OF_EVERY_PIGMENT } from '@juxtachrome/core/pigments'
 import { computed } from 'vue'
 
 /** What is usually said of the harm in a paint's pigments; `brief` in one line. */
@@ -25,7 +25,7 @@ const about = computed(() => known.value.lines.map((l) => `${l.text.split(':')[0
       <li v-if="!known.lines.length && !unknown">None usual for its pigments beyond what holds for all of them.</li>
       <li>
         {{ known.forChildren === 'no' ? 'Not for children.' : 'For children only where the label says so.' }}
-        As dry powder any pigment is dust: do not breathe it. The label and the safety data sheet come first.
+        {{ OF_EVERY_PIGMENT }}
       </li>
     </ul>
   </section>

@@ -163,7 +163,7 @@ function permanence(planned: Planned[]): Finding[] {
   })
 }
 
-/** One line for all of them: which paints need caution, and what of. The label comes first. */
+/** One line for all of them: which paints need caution; why is said on each. The label comes first. */
 function cautions(planned: Planned[]): Finding[] {
   const careful = planned.flatMap(({ placeId, view }) => {
     const { isMild, forChildren } = cautionsOfCodes(view.paint.pigments, referenceOf(view.paint))

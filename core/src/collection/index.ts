@@ -2,7 +2,7 @@
 export { checkDelta } from './checkDelta'
 export { checkWrite } from './checkWrite'
 export { Collection } from './collection'
-export { type Contents, isKind, noContents, UNKNOWN_KIND, type Unreadable, wordOf } from './contents'
+export { type Contents, isKind, loadOfAnyKind, noContents, type Unreadable, wordOf } from './contents'
 export { itemsByPaint, itemsIn, leftoversIn, paintsIn, palettesIn, pansIn, recipesIn } from './lists'
 export { Settling } from './settle'
 export { type Patch, patchesOf, takeBack } from './undo'

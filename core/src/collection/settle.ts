@@ -22,7 +22,8 @@ export class Settling {
   /** The delta to take in, of one that the database wrote as its `order`th; `pending` is what it does not hold yet. */
   settle({ documents, journal }: Delta, order: number, pending: readonly Diff[]): Delta {
     const newest = documents.flatMap((d) => this.#newest(d, order) ?? [])
-    return { documents: newest.map((d) => this.#withPending(d, pending)), journal }
+    const changes = byDocument(pending)
+    return { documents: newest.map((d) => this.#withPending(d, changes)), journal }
   }
 
   /** The newest that is known of a document; nothing where that is in sight already. */
@@ -34,21 +35,29 @@ export class Settling {
     return stored
   }
 
-  #withPending(stored: DocumentNow, pending: readonly Diff[]): DocumentNow {
+  #withPending(stored: DocumentNow, pending: ReadonlyMap<string, readonly Change[]>): DocumentNow {
     const key = keyOf(stored)
-    const seen = rebased(stored, pending)
-    if (seen === stored) this.#under.delete(key)
-    else this.#under.set(key, stored)
-    return seen
+    const changes = pending.get(key)
+    if (changes) this.#under.set(key, stored)
+    else this.#under.delete(key)
+    return changes ? rebased(stored, changes) : stored
   }
 }
 
-const keyOf = ({ kind, id }: DocumentNow) => `${kind}/${id}`
+const keyOf = ({ kind, id }: DocumentNow | Change) => `${kind}/${id}`
 
-/** A stored document with what is pending done to it; itself where nothing is. */
-function rebased(stored: DocumentNow, pending: readonly Diff[]): DocumentNow {
-  const changes = pending.flat().filter((c) => c.kind === stored.kind && c.id === stored.id)
-  if (changes.length === 0) return stored
+/** What is pending, in its order, of each document. */
+function byDocument(pending: readonly Diff[]): Map<string, Change[]> {
+  const changes = new Map<string, Change[]>()
+  for (const change of pending.flat()) {
+    const key = keyOf(change)
+    changes.set(key, [...(changes.get(key) ?? []), change])
+  }
+  return changes
+}
+
+/** A stored document with what is pending done to it. */
+function rebased(stored: DocumentNow, changes: readonly Change[]): DocumentNow {
   const done = (document: unknown, { before, after }: Change) => applyToDocument<unknown>(document, before, after)
   return { ...stored, document: changes.reduce(done, stored.document as unknown) } as DocumentNow
 }

@@ -17,7 +17,7 @@ export {
   noDocuments,
 } from './kinds'
 export { LeftoverRow } from './leftoverRow'
-export { loadDocument } from './load'
+export { isFieldName, loadDocument } from './load'
 export { Paint, Swatch, SWATCH_KINDS, type SwatchKind } from './paint'
 export { Holder, Palette, Place, PlacePlan, PlaceShape } from './palette'
 export { Pan, type PanSize } from './pan'

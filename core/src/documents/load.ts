@@ -4,6 +4,9 @@ import { isRecord } from './isRecord'
 import { KINDS, type DocumentOf, type KindName } from './kinds'
 
 const FORBIDDEN = new Set(['__proto__', 'prototype', 'constructor'])
+/** Whether a name may be that of a field: not one that reaches into an object's own workings. */
+export const isFieldName = (name: string): boolean => !FORBIDDEN.has(name)
+
 const DEEPEST = 12
 
 /**
@@ -61,7 +64,7 @@ function unsafeKey(value: unknown, depth = 0): string | undefined {
   if (value === null || typeof value !== 'object') return undefined
   if (depth > DEEPEST) return `nested more than ${DEEPEST} deep`
   for (const key of Object.keys(value)) {
-    if (FORBIDDEN.has(key)) return `the field name “${key}” is not allowed`
+    if (!isFieldName(key)) return `the field name “${key}” is not allowed`
     const found = unsafeKey((value as Record<string, unknown>)[key], depth + 1)
     if (found) return found
   }

@@ -1,5 +1,5 @@
 import type { Result } from '../result'
-import { opticsOfPaint, referenceOf, type PaintOptics } from './paintOptics'
+import { opticsOfPaint, saidVariants, type PaintOptics } from './paintOptics'
 import type { OpticalPaint } from './swatch'
 
 const fitted = new Map<string, Result<PaintOptics>>()
@@ -7,9 +7,8 @@ const MOST_KEPT = 6000
 
 /** Optics by what they depend on, fitted once. */
 export function cachedOptics(paint: OpticalPaint): Result<PaintOptics> {
-  const { pigments, masstone, wash, transparency, effect, variants } = paint
-  const named = referenceOf(paint).map((p) => p.id)
-  const key = JSON.stringify([pigments, named, masstone, wash, transparency, effect, variants])
+  const { pigments, masstone, wash, transparency, effect } = paint
+  const key = JSON.stringify([pigments, saidVariants(paint), masstone, wash, transparency, effect])
   const known = fitted.get(key)
   if (known) return known
   if (fitted.size > MOST_KEPT) fitted.clear()

@@ -27,7 +27,10 @@ const BUMPS = CENTRES.map((centre) =>
 const SCATTER = Float64Array.from(WAVELENGTHS, (nm) => (nm / 550) ** -0.6)
 const BASE = 0.03
 
-/** Prior spreads: shift of the shape 6 nm, bumps 0.25, base and scattering as factors (prototype's choice). */
+/**
+ * Prior spreads: shift of the shape 2 nm, bumps 0.15, base and scattering as factors (judgement). Where a pigment
+ * absorbs is known better than how dull its film is: an even base gives way before the shape does.
+ */
 const SHIFT_SD = 2
 const BUMP_SD = 0.15
 const BASE_SD = Math.log(3)

@@ -73,17 +73,9 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
   }
   if (masstone?.spectrum ?? wash?.spectrum) {
     const spectral = filmFromSpectra(masstone?.spectrum, wash?.spectrum, scatteringOf(paint, films))
-    return spectral.ok
-      ? ok({
-          ...spectral.value,
-          basis: 'spectra',
-          expectedError:
-            masstone?.spectrum && wash?.spectrum
-              ? fromBothSwatches(SOURCE_SD.spectrum)
-              : fromOneSwatch(SOURCE_SD.spectrum),
-          ...names,
-        })
-      : spectral
+    if (!spectral.ok) return spectral
+    const expected = masstone?.spectrum && wash?.spectrum ? fromBothSwatches : fromOneSwatch
+    return ok({ ...spectral.value, basis: 'spectra', expectedError: expected(SOURCE_SD.spectrum), ...names })
   }
   if (!masstone && !wash) {
     const expectedError = unknown.length ? widened(FROM_CODES, UNKNOWN_PART) : FROM_CODES
@@ -114,34 +106,52 @@ function expectedOf(basis: OpticsBasis, { masstone, wash }: Targets, isKnown: bo
   return isKnown ? error : widened(error, UNKNOWN_PIGMENT)
 }
 
-/** The reference pigments of a paint's codes; where a code has variants, the artist's choice, what the name says, or the nearest swatch. */
+/** The reference pigments of a paint's codes; where a code has variants, what is said of it, or the nearest swatch. */
 export function referenceOf(
   paint: Pick<OpticalPaint, 'pigments' | 'name' | 'masstone' | 'wash' | 'variants'>,
 ): ReferencePigment[] {
   return paint.pigments.flatMap((code) => {
     const variants = pigmentVariants(code)
     if (variants.length < 2) return pigmentByCode(code) ?? []
-    const chosen = variants.find((p) => p.variant === paint.variants?.[code]) ?? namedVariant(variants, paint.name)
-    return chosen ?? (paint.pigments.length === 1 ? nearestOf(variants, paint) : variants[0]!)
+    return (
+      saidVariant(code, variants, paint) ?? (paint.pigments.length === 1 ? nearestOf(variants, paint) : variants[0]!)
+    )
   })
 }
+
+/** Which variants of its codes a paint says it has, by the artist's choice or its name; undefined where nothing is said. */
+export const saidVariants = (paint: OpticalPaint): (string | undefined)[] =>
+  paint.pigments.map((code) => saidVariant(code, pigmentVariants(code), paint)?.id)
+
+function saidVariant(
+  code: string,
+  variants: readonly ReferencePigment[],
+  { name, variants: chosen }: Pick<OpticalPaint, 'name' | 'variants'>,
+): ReferencePigment | undefined {
+  if (variants.length < 2) return undefined
+  return variants.find((p) => p.variant === chosen?.[code]) ?? namedVariant(variants, name)
+}
+
+const wordsOf = (text: string) =>
+  text
+    .toLowerCase()
+    .replace(/[^\p{L}]+/gu, ' ')
+    .trim()
 
 /** The variant that a paint's name speaks of: its own word, or a name of the trade; the longest that is in it. */
 function namedVariant(variants: readonly ReferencePigment[], name: string | undefined): ReferencePigment | undefined {
   if (!name) return undefined
-  const words = ` ${name.toLowerCase().replace(/[^\p{L}]+/gu, ' ')} `
-  const spoken = (p: ReferencePigment) =>
-    [p.variant ?? '', ...p.names]
-      .map((own) =>
-        own
-          .toLowerCase()
-          .replace(/[^\p{L}]+/gu, ' ')
-          .trim(),
-      )
+  const words = ` ${wordsOf(name)} `
+  const spoken = ({ variant = '', names }: ReferencePigment) =>
+    [variant, ...names]
+      .map(wordsOf)
       .filter((own) => own && words.includes(` ${own} `))
       .reduce((most, own) => Math.max(most, own.length), 0)
-  const best = variants.reduce((p, q) => (spoken(q) > spoken(p) ? q : p))
-  return spoken(best) > 0 && variants.filter((p) => spoken(p) === spoken(best)).length === 1 ? best : undefined
+  const lengths = variants.map(spoken)
+  const longest = Math.max(...lengths)
+  return longest > 0 && lengths.filter((l) => l === longest).length === 1
+    ? variants[lengths.indexOf(longest)]
+    : undefined
 }
 
 function nearestOf(

@@ -1,7 +1,6 @@
-import { isKind, UNKNOWN_KIND, wordOf, type Contents, type Unreadable } from '../collection/contents'
+import { loadOfAnyKind, wordOf, type Contents, type Unreadable } from '../collection/contents'
 import { fail, ok, type Result } from '../result'
 import { isRecord } from '../documents/isRecord'
-import { loadDocument } from '../documents/load'
 import { keepable } from './deepRaw'
 import { KIND_NAMES, noDocuments, type Documents, type KindName } from '../documents/kinds'
 
@@ -69,7 +68,7 @@ function* readDocuments(tables: Record<string, unknown>, before: unknown[]): Gen
     if (!Array.isArray(rows)) return fail('not-a-collection', `“${kind.slice(0, 40)}” is not a list.`)
     const ids = new Set<string>()
     for (const raw of rows as unknown[]) {
-      const loaded = isKind(kind) ? loadDocument(kind, raw) : UNKNOWN_KIND
+      const loaded = loadOfAnyKind(kind, raw)
       if (!loaded.ok) unreadable.push({ kind, raw: keepable(raw), problem: loaded.error })
       else if (ids.has(loaded.value.id))
         return fail(
@@ -94,7 +93,7 @@ function takeUp(before: readonly unknown[], documents: Documents, unreadable: Un
   for (const entry of before) {
     if (!isRecord(entry) || typeof entry.kind !== 'string') continue
     const { kind, raw } = entry
-    const loaded = isKind(kind) ? loadDocument(kind, raw) : UNKNOWN_KIND
+    const loaded = loadOfAnyKind(kind, raw)
     if (!loaded.ok) unreadable.push({ kind, raw: keepable(raw), problem: loaded.error })
     else {
       const list = documents[kind as KindName] as { id: string }[]

@@ -24,13 +24,14 @@ export interface MixtureBehaviour {
 const COUNTS_FROM = 0.12
 
 /** A strong stainer stains in small shares, too (judgement). */
-const STAINS_FROM = 0.03
+const STRONG_STAINS_FROM = 0.03
+const stainsFrom = (staining: Staining | undefined) =>
+  staining === STAININGS.at(-1) ? STRONG_STAINS_FROM : COUNTS_FROM
 
 /** How a mixture behaves on the paper, from its paints and their shares, 0..1 (common practice, no source). */
 export function behaviourOfMixture(parts: readonly { paint: Paint; share: number }[]): MixtureBehaviour {
-  const telling = parts
-    .filter(({ share }) => share >= COUNTS_FROM)
-    .map(({ paint }) => ({ paint, ...propertiesOf(paint) }))
+  const known = parts.map(({ paint, share }) => ({ paint, share, ...propertiesOf(paint) }))
+  const telling = known.filter(({ share }) => share >= COUNTS_FROM)
   const heavy = telling.filter((p) => levelOn(GRANULATIONS, p.granulation?.value) >= 2)
   const fine = telling.filter(
     (p) => levelOn(GRANULATIONS, p.granulation?.value) === 0 && levelOn(STAININGS, p.staining?.value) >= 2,
@@ -41,12 +42,9 @@ export function behaviourOfMixture(parts: readonly { paint: Paint; share: number
   )
   const staining = strongestOn(
     STAININGS,
-    parts.flatMap(({ paint, share }) => {
-      const own = propertiesOf(paint).staining?.value
-      return share >= (levelOn(STAININGS, own) === STAININGS.length - 1 ? STAINS_FROM : COUNTS_FROM) ? [own] : []
-    }),
+    known.filter(({ share, staining }) => share >= stainsFrom(staining?.value)).map((p) => p.staining?.value),
   )
-  const fading = parts.map(({ paint }) => propertiesOf(paint).lightfastness?.value)
+  const fading = known.map((p) => p.lightfastness?.value)
   const lightfastness = fading.every(Boolean) ? strongestOn(LIGHTFASTNESSES, fading) : undefined
   return {
     ...(granulation ? { granulation } : {}),

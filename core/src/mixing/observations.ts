@@ -69,14 +69,12 @@ export function correctionFor(
     }
   }
   const mean = ({ shift, weight }: { shift: Shift; weight: number }) => shift.map((s) => s / (weight + DOUBT)) as Shift
+  const trust = ({ weight }: { weight: number }) => weight / (weight + DOUBT)
   return {
     masstone: mean(sums.masstone),
     wash: mean(sums.wash),
     count: alike.length,
-    weights: {
-      masstone: sums.masstone.weight / (sums.masstone.weight + DOUBT),
-      wash: sums.wash.weight / (sums.wash.weight + DOUBT),
-    },
+    weights: { masstone: trust(sums.masstone), wash: trust(sums.wash) },
   }
 }
 

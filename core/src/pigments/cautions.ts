@@ -31,10 +31,14 @@ const CAUTIONS: Record<string, string> = {
 const NOT_FOR_CHILDREN = new Set(['lead', 'arsenic', 'mercury', 'chromate', 'cadmium'])
 const NOT_FOR_CHILDREN_BY_CODE = new Set(['PY40', 'PV14', 'PV49', 'PB33', 'PY31', 'NY24'])
 
+/** What holds for every pigment. */
+export const OF_EVERY_PIGMENT =
+  'As dry powder any pigment is dust: do not breathe it. The label and the safety data sheet come first.'
+
 /** The cautions of a pigment in words, and the one that holds for every dry pigment. */
 export const cautionsInWords = (keys: readonly string[]): string[] => [
   ...keys.flatMap((key) => CAUTIONS[key] ?? []),
-  'As dry powder any pigment is dust: do not breathe it. The label and the safety data sheet come first.',
+  OF_EVERY_PIGMENT,
 ]
 
 /** What the reference knows of the harm that a paint may do: graded words, and never silence about a code it does not hold. */
@@ -70,8 +74,9 @@ const keysOf = (code: string, as: readonly ReferencePigment[]): readonly string[
  * @param as which variants of the codes it holds, where that is known; otherwise all of them count.
  */
 export function cautionsOfCodes(codes: readonly string[], as: readonly ReferencePigment[] = []): PaintCautions {
+  const known = codes.map((code) => ({ code, keys: keysOf(code, as) }))
   const byKey = new Map<string, string[]>()
-  for (const code of codes) for (const key of keysOf(code, as) ?? []) byKey.set(key, [...(byKey.get(key) ?? []), code])
+  for (const { code, keys = [] } of known) for (const key of keys) byKey.set(key, [...(byKey.get(key) ?? []), code])
   const lines = [...byKey].flatMap(([key, about]) => (CAUTIONS[key] ? [{ codes: about, text: CAUTIONS[key] }] : []))
   const ruledOut = [...byKey.keys()].some((key) => NOT_FOR_CHILDREN.has(key))
   const isOut = ruledOut || codes.some((code) => NOT_FOR_CHILDREN_BY_CODE.has(code))
@@ -79,6 +84,6 @@ export function cautionsOfCodes(codes: readonly string[], as: readonly Reference
     lines,
     forChildren: isOut ? 'no' : 'only where the label says so',
     isMild: [...byKey.keys()].every((key) => MILD.has(key)),
-    unknown: codes.filter((code) => keysOf(code, as) === undefined),
+    unknown: known.filter(({ keys }) => keys === undefined).map(({ code }) => code),
   }
 }

@@ -1,6 +1,6 @@
 /** Codes, reference, names, cautions, the scales of the trade. What is shared of it, by name. */
 export { basisOf, type ReferenceFigure } from './basis'
-export { cautionsInWords, cautionsOfCodes, type PaintCautions } from './cautions'
+export { cautionsInWords, cautionsOfCodes, OF_EVERY_PIGMENT, type PaintCautions } from './cautions'
 export { parsePigmentCodes } from './grammar'
 export { questionCodes } from './plausibility'
 export { pigmentByCode, pigmentVariants, REFERENCE_PIGMENTS, type ReferencePigment } from './reference'

@@ -15,7 +15,10 @@ export function ratiosUpTo(count: 1 | 2 | 3, most: number): readonly (readonly n
   return all.filter((parts) => parts.reduce(gcd) === 1)
 }
 
-/** For a first look: three parts that add up to 7, spread over the triangle, its sharp corners and, for strong paints, near the middle of its sides; 21 ratios. */
+/**
+ * For a first look: three parts that add up to 7, spread over the triangle, its sharp corners and, for strong
+ * paints, near the middle of its sides; 21 ratios.
+ */
 export const COARSE_TRIPLES: readonly (readonly number[])[] = [
   ...Array.from({ length: 5 }, (_, i) => i + 1).flatMap((a) =>
     Array.from({ length: 6 - a }, (_, j) => [a, j + 1, 7 - a - (j + 1)]),

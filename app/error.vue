@@ -1,19 +1,13 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import type { NuxtError } from '#app'
-import { useExport } from '~/composables/useExport'
+import { useRescue } from '~/composables/useRescue'
 
-/** The last resort: an address without a page, or a fault that stopped everything. It needs nothing that could be broken. */
+/** The last resort: an address without a page, or a fault that stopped everything. */
 const { error } = defineProps<{ error: NuxtError }>()
 const isAddress = computed(() => error.status === 404)
 useHead({ title: 'Juxtachrome' })
-const { rescueToFile } = useExport()
-const said = ref('')
-const reload = () => window.location.reload()
-async function exportReadable() {
-  said.value = 'Reading what can be read …'
-  said.value = await rescueToFile()
-}
+const { said, exportReadable, reload } = useRescue()
 </script>
 
 <template>

@@ -3,6 +3,7 @@ import { writeFile } from 'node:fs/promises'
 import spectral from 'spectral.js'
 import { createServer } from 'vite'
 import { coverage } from './accuracy/coverage.mjs'
+import { named, swatch } from './accuracy/recorded.mjs'
 
 const WHAT_THIS_CANNOT_SHOW = [
   '**What this cannot show.** No measured films of watercolour were to be had: the truth below is a model',
@@ -72,13 +73,6 @@ function realPaint(pigment, gauss) {
   const S = film.S.map((s) => s * Math.exp(bends[0]))
   return { pigment, optics: { K, S, washLoad: Math.min(1, Math.max(0.03, film.washLoad * Math.exp(gauss() * 0.3))) } }
 }
-const swatch = (lab, sd, gauss, source) => ({
-  L: Math.max(0, Math.min(100, lab.L + gauss() * sd)),
-  a: lab.a + gauss() * sd,
-  b: lab.b + gauss() * sd,
-  source,
-})
-
 function singles() {
   const lines = []
   for (const [source, sd] of [
@@ -90,8 +84,7 @@ function singles() {
     const off = usable.flatMap((pigment) => {
       const { optics } = realPaint(pigment, gauss)
       const paint = {
-        pigments: [pigment.code],
-        ...(pigment.variant ? { variants: { [pigment.code]: pigment.variant } } : {}),
+        ...named(pigment),
         masstone: swatch(core.masstoneOf(optics), sd, gauss, source),
         wash: swatch(core.washOf(optics), sd, gauss, source),
       }
@@ -119,8 +112,7 @@ function mixtures() {
         const reals = Array.from({ length: 3 }, (_, k) => realPaint(usable[(t * 37 + k * 61) % usable.length], gauss))
         const known = reals.map(({ pigment, optics }) =>
           core.opticsOfPaint({
-            pigments: how.shape ? [pigment.code] : [],
-            ...(how.shape && pigment.variant ? { variants: { [pigment.code]: pigment.variant } } : {}),
+            ...(how.shape ? named(pigment) : { pigments: [] }),
             ...(how.none ? {} : { masstone: swatch(core.masstoneOf(optics), noise, gauss, 'typed') }),
             ...(how.wash ? { wash: swatch(core.washOf(optics), noise, gauss, 'typed') } : {}),
           }),

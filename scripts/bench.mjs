@@ -17,7 +17,7 @@ const vite = await createServer({
   logLevel: 'error',
   optimizeDeps: { noDiscovery: true },
 })
-const rooms = ['index', 'collection/index', 'choosing/index', 'film/index']
+const rooms = ['index', 'collection/index', 'choosing/index', 'film/index', 'mixing/recipes/grids']
 const core = Object.assign({}, ...(await Promise.all(rooms.map((r) => vite.ssrLoadModule(`/core/src/${r}.ts`)))))
 
 if (wants('collection')) benchCollection(core)

@@ -6,7 +6,10 @@ import { By } from 'selenium-webdriver'
 import { openBrowser } from './browser.mjs'
 
 const pause = (ms) => new Promise((r) => setTimeout(r, ms))
-const SAVED = `return document.querySelector('#main > *') && !document.querySelector('[data-unsaved]') && !document.body.innerText.includes('Laying out the paints')`
+const SAVED = `
+  return document.querySelector('#main > *')
+    && !document.querySelector('[data-unsaved]')
+    && !document.body.innerText.includes('Laying out the paints')`
 
 async function until(ask, what, wait = 20_000) {
   for (const end = Date.now() + wait; Date.now() < end; await pause(15)) if (await ask()) return
@@ -74,7 +77,17 @@ async function round(url, profile, { path, work, tell, after }) {
   return { said, held, text }
 }
 
-const profileIn = (dir) => mkdtemp(join(dir, 'profile-'))
+/** So many rounds, each with a profile of its own in a folder that is gone afterwards. `work` gives what is wrong, if anything. */
+async function eachRound(rounds, work) {
+  const dir = await mkdtemp(join(tmpdir(), 'jx-kill-'))
+  const wrong = []
+  try {
+    for (let i = 0; i < rounds; i += 1) wrong.push(...(await work(i, await mkdtemp(join(dir, 'profile-')), dir)))
+  } finally {
+    await rm(dir, { recursive: true, force: true, maxRetries: 3 })
+  }
+  return wrong
+}
 
 /**
  * Kills during single writes: six places are locked one after the other; whatever the page showed as saved is there,
@@ -83,13 +96,11 @@ const profileIn = (dir) => mkdtemp(join(dir, 'profile-'))
  * @param {number} rounds
  */
 export async function killDuringSingleWrites(url, rounds, say = () => undefined) {
-  const dir = await mkdtemp(join(tmpdir(), 'jx-kill-'))
   // none of them is locked in the demo
   const places = ['A1', 'A2', 'A3', 'A6', 'B1', 'B2']
-  const wrong = []
   let saved = 0
-  for (let i = 0; i < rounds; i += 1) {
-    const { said, held, text } = await round(url, await profileIn(dir), {
+  const wrong = await eachRound(rounds, async (i, profile) => {
+    const { said, held, text } = await round(url, profile, {
       path: '/palettes/landing-tin/choose',
       after: 30 + (600 * i) / rounds,
       tell: 'return window.safe',
@@ -115,11 +126,11 @@ export async function killDuringSingleWrites(url, rounds, say = () => undefined)
     const locked = places.map((place) => held.plan[place]?.locked === true)
     const there = locked.lastIndexOf(true) + 1
     saved += said
-    if (there < said || !locked.slice(0, there).every(Boolean) || held.paints !== 56 || text.includes('could not be'))
-      wrong.push(`single ${i}: ${said} said to be saved, there: ${JSON.stringify(locked)}, ${held.paints} paints`)
     say(`single ${i + 1} of ${rounds}: ${said} said to be saved, ${there} there`)
-  }
-  await rm(dir, { recursive: true, force: true, maxRetries: 3 })
+    const isRight = there >= said && locked.slice(0, there).every(Boolean)
+    if (isRight && held.paints === 56 && !text.includes('could not be')) return []
+    return [`single ${i}: ${said} said to be saved, there: ${JSON.stringify(locked)}, ${held.paints} paints`]
+  })
   return { rounds, saved, wrong }
 }
 
@@ -129,15 +140,13 @@ export async function killDuringSingleWrites(url, rounds, say = () => undefined)
  * @param {number} rounds
  */
 export async function killDuringBulkWrites(url, rounds, say = () => undefined, rows = 5000) {
-  const dir = await mkdtemp(join(tmpdir(), 'jx-kill-'))
-  const table = join(dir, 'many.csv')
   const lines = Array.from({ length: rows }, (_, i) => `Paint ${i},Puffin Works,PB29,15`)
-  await writeFile(table, ['name,maker,pigments,size ml', ...lines].join('\n'))
-  const wrong = []
   let whole = 0
   let told = 0
-  for (let i = 0; i < rounds; i += 1) {
-    const { said, held, text } = await round(url, await profileIn(dir), {
+  const wrong = await eachRound(rounds, async (i, profile, dir) => {
+    const table = join(dir, 'many.csv')
+    await writeFile(table, ['name,maker,pigments,size ml', ...lines].join('\n'))
+    const { said, held, text } = await round(url, profile, {
       path: '/import',
       // from before the writing begins to after it was said to have ended
       after: 100 + (4000 * i) / rounds,
@@ -157,12 +166,10 @@ export async function killDuringBulkWrites(url, rounds, say = () => undefined, r
     const isWhole = held.paints === 56 + rows && held.items === 64 + rows
     const isNone = held.paints === 56 && held.items === 64
     whole += isWhole
-    if (!(isWhole || (isNone && !wasTold)) || text.includes('could not be'))
-      wrong.push(`bulk ${i}: ${wasTold ? '' : 'not '}said, ${held.paints} paints, ${held.items} items`)
-    say(
-      `bulk ${i + 1} of ${rounds}: ${wasTold ? 'said to be in' : 'not yet said'}, ${isWhole ? 'all there' : 'none there'}`,
-    )
-  }
-  await rm(dir, { recursive: true, force: true, maxRetries: 3 })
+    const [saying, there] = [wasTold ? 'said to be in' : 'not yet said', isWhole ? 'all there' : 'none there']
+    say(`bulk ${i + 1} of ${rounds}: ${saying}, ${there}`)
+    if ((isWhole || (isNone && !wasTold)) && !text.includes('could not be')) return []
+    return [`bulk ${i}: ${wasTold ? '' : 'not '}said, ${held.paints} paints, ${held.items} items`]
+  })
   return { rounds, told, whole, wrong }
 }

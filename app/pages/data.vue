@@ -22,6 +22,9 @@ const counts = computed(
       ['rows kept for correction', collection.leftovers.length],
     ] as const,
 )
+const NOT_PROMISED =
+  'The browser has not promised to keep it: it may clear it when space runs short, and a private window ' +
+  'forgets it when it is closed. Export from time to time.'
 async function setAside() {
   const done = await keeper.setUnreadableAside()
   if (done.ok) useNotices().say('Set aside. They still go along in every export.')
@@ -44,11 +47,7 @@ const keeping = computed(
         Everything lives in this browser, on this device; nothing is sent anywhere. At present {{ keeping }}.
       </p>
       <p v-if="keeper.isLasting !== undefined" class="hint mb-2">
-        {{
-          keeper.isLasting
-            ? 'The browser has promised not to clear it when space runs short.'
-            : 'The browser has not promised to keep it: it may clear it when space runs short, and a private window forgets it when it is closed. Export from time to time.'
-        }}
+        {{ keeper.isLasting ? 'The browser has promised not to clear it when space runs short.' : NOT_PROMISED }}
       </p>
       <ul class="mb-3">
         <li v-for="[what, n] in counts" :key="what">

@@ -157,17 +157,21 @@ export class CollectionStorage {
             progress((done += Math.min(PORTION, rows.length - i)), of)
           }
         }
-        for (const [i, one] of unreadable.entries()) await this.#setAside(one, i)
+        for (const [i, one] of unreadable.entries()) await this.#putBeside(one, i)
         return beginEra(this.#db)
       }),
     )
   }
 
   /** What cannot be read is kept, but never in the place of what can. */
-  async #setAside(one: Unreadable, i: number): Promise<void> {
+  async #putBeside(one: Unreadable, i: number): Promise<void> {
     const table = isKind(one.kind) ? this.#db.of(one.kind) : undefined
     if (table && hasId(one.raw) && !(await table.get(one.raw.id))) await table.put(one.raw)
-    else await this.#db.meta.put({ key: `${ASIDE}${Date.now()}-${i}`, value: one })
+    else await this.#putAside(one, i)
+  }
+
+  async #putAside(one: Unreadable, i: number): Promise<void> {
+    await this.#db.meta.put({ key: `${ASIDE}${Date.now()}-${i}`, value: one })
   }
 
   /**
@@ -181,7 +185,7 @@ export class CollectionStorage {
           const table = isKind(one.kind) && hasId(one.raw) ? this.#db.of(one.kind) : undefined
           const row = table && (await table.get((one.raw as Raw).id))
           if (!row) continue
-          await this.#db.meta.put({ key: `${ASIDE}${Date.now()}-${i}`, value: { ...one, raw: row } })
+          await this.#putAside({ ...one, raw: row }, i)
           await table.delete(row.id)
         }
       }),

@@ -1,17 +1,12 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import * as z from 'zod/mini'
+import { held, heldStorage } from './heldStorage.fixture'
 import { kept, unreadableKept } from './kept'
 
-const held = new Map<string, string>()
-const store = (extra: Partial<Storage> = {}) => ({
-  getItem: (key: string) => held.get(key) ?? null,
-  setItem: (key: string, text: string) => void held.set(key, text),
-  ...extra,
-})
 beforeEach(() => {
   held.clear()
   unreadableKept.clear()
-  vi.stubGlobal('localStorage', store())
+  vi.stubGlobal('localStorage', heldStorage())
 })
 afterEach(() => vi.unstubAllGlobals())
 
@@ -42,7 +37,7 @@ describe('what is kept on this device', () => {
       throw new Error('denied')
     }
     for (const extra of [{ getItem: refused, setItem: refused }, { setItem: refused }]) {
-      vi.stubGlobal('localStorage', store(extra))
+      vi.stubGlobal('localStorage', heldStorage(extra))
       const list = kept('k', Numbers, [7])
       expect(list.value).toEqual([7])
       list.value = [1]

@@ -1,16 +1,10 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
+import { held, heldStorage } from './heldStorage.fixture'
 import { recall, remember, type Command } from './undoMemory'
 
-const held = new Map<string, string>()
-const store = (extra: Partial<Storage> = {}) => ({
-  getItem: (key: string) => held.get(key) ?? null,
-  setItem: (key: string, text: string) => void held.set(key, text),
-  removeItem: (key: string) => void held.delete(key),
-  ...extra,
-})
 beforeEach(() => {
   held.clear()
-  vi.stubGlobal('sessionStorage', store())
+  vi.stubGlobal('sessionStorage', heldStorage())
 })
 afterEach(() => vi.unstubAllGlobals())
 
@@ -84,7 +78,7 @@ describe('the undo list across a reload', () => {
       throw new DOMException('full', 'QuotaExceededError')
     }
     remember({ era: 'now', done: [command('old')], undone: [] })
-    vi.stubGlobal('sessionStorage', store({ setItem: full }))
+    vi.stubGlobal('sessionStorage', heldStorage({ setItem: full }))
     remember({ era: 'now', done: [command('new')], undone: [] })
     expect(recall('now')).toEqual(none)
     Object.defineProperty(globalThis, 'sessionStorage', { configurable: true, get: full })

@@ -1,4 +1,6 @@
 // How many predictions lie within what was stated, on truths other than those that set the figures.
+import { named, swatch } from './recorded.mjs'
+
 const COUNT = 60
 const WATERS = [0, 2, 6]
 const PARTS = [
@@ -59,18 +61,11 @@ export function coverage({ core, km, labOfReflectance, gaussian }) {
   }
 
   function recorded(real, how, see, gauss) {
-    const { code, variant } = real.pigment
-    const swatch = (lab) => ({
-      L: Math.max(0, Math.min(100, lab.L + gauss() * how.noise)),
-      a: lab.a + gauss() * how.noise,
-      b: lab.b + gauss() * how.noise,
-      source: how.source,
-    })
+    const seen = (load) => swatch(see(real, load), how.noise, gauss, how.source)
     return core.opticsOfPaint({
-      pigments: [code],
-      ...(variant ? { variants: { [code]: variant } } : {}),
-      ...(how.source ? { masstone: swatch(see(real, 1)) } : {}),
-      ...(how.wash ? { wash: swatch(see(real, real.washLoad)) } : {}),
+      ...named(real.pigment),
+      ...(how.source ? { masstone: seen(1) } : {}),
+      ...(how.wash ? { wash: seen(real.washLoad) } : {}),
     })
   }
 

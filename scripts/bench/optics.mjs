@@ -2,8 +2,6 @@
 import { differenceCiede2000 } from 'culori'
 import { line, ms, time } from './tools.mjs'
 
-const gcd = (a, b) => (b === 0 ? a : gcd(b, a % b))
-
 export function benchOptics(core) {
   const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
   const pick = (n) => Array.from({ length: n }, (_, i) => usable[Math.floor((i * usable.length) / n)])
@@ -33,9 +31,7 @@ export function benchOptics(core) {
 
   // the plain way: every triple, every ratio, every load, 36 bands, culori's difference
   const difference = differenceCiede2000()
-  const ratios = []
-  for (let a = 1; a <= 8; a += 1)
-    for (let b = 1; b <= 8; b += 1) for (let c = 1; c <= 8; c += 1) if (gcd(gcd(a, b), c) === 1) ratios.push([a, b, c])
+  const ratios = core.ratiosUpTo(3, 8)
   function plain(list, { lab }) {
     let best = Infinity
     let tried = 0
@@ -128,23 +124,22 @@ function regretOf(core, usable) {
     const colour = core.labD65(25 + ((set * 17) % 65), ((set * 41) % 110) - 50, ((set * 67) % 130) - 50)
     const best = [Infinity, Infinity]
     const targets = [wash, colour]
-    const look = (members, ratio) => {
-      const mixed = core.mixOptics(members.map((m, i) => ({ optics: list[m].optics, parts: ratio[i] }))).value
-      for (const load of core.LOADS) {
-        const lab = core.colourAt(mixed, load)
-        targets.forEach((t, i) => {
-          best[i] = Math.min(best[i], core.ciede2000(lab.L, lab.a, lab.b, t.L, t.a, t.b))
-        })
+    const look = (...members) => {
+      for (const ratio of core.ratiosUpTo(members.length, 5)) {
+        const mixed = core.mixOptics(members.map((m, i) => ({ optics: list[m].optics, parts: ratio[i] }))).value
+        for (const load of core.LOADS) {
+          const lab = core.colourAt(mixed, load)
+          targets.forEach((t, i) => {
+            best[i] = Math.min(best[i], core.ciede2000(lab.L, lab.a, lab.b, t.L, t.a, t.b))
+          })
+        }
       }
     }
-    const parts = [1, 2, 3, 4, 5]
     for (let i = 0; i < list.length; i += 1) {
-      look([i], [1])
+      look(i)
       for (let j = i + 1; j < list.length; j += 1) {
-        for (const a of parts) for (const b of parts) if (gcd(a, b) === 1) look([i, j], [a, b])
-        for (let k = j + 1; k < list.length; k += 1)
-          for (const a of parts)
-            for (const b of parts) for (const c of parts) if (gcd(gcd(a, b), c) === 1) look([i, j, k], [a, b, c])
+        look(i, j)
+        for (let k = j + 1; k < list.length; k += 1) look(i, j, k)
       }
     }
     targets.forEach((lab, i) => {

@@ -77,6 +77,34 @@ export class App {
     await this.happens(`!document.querySelector('[data-unsaved]')`, 'what was done to be saved')
   }
 
+  /** Runs in the page; what it calls `done` with is the answer. */
+  inPage<T>(script: string, ...args: unknown[]): Promise<T> {
+    return this.driver.executeAsyncScript(`const done = arguments[arguments.length - 1]; ${script}`, ...args)
+  }
+
+  /** How many rows each of these tables holds on disk. */
+  onDisk(...tables: string[]): Promise<Record<string, number>> {
+    return this.inPage(
+      `const names = arguments[0]
+      const open = indexedDB.open('juxtachrome')
+      open.onsuccess = () => {
+        const asked = open.result.transaction(names)
+        Promise.all(names.map((name) => new Promise((give) => {
+          const count = asked.objectStore(name).count()
+          count.onsuccess = () => give([name, count.result])
+        }))).then((counts) => { open.result.close(); done(Object.fromEntries(counts)) })
+      }`,
+      tables,
+    )
+  }
+
+  /** On /data: asks to wipe everything, and goes through with it. */
+  async wipe(): Promise<void> {
+    await this.click('Wipe everything …')
+    await this.type('Type wipe to go ahead', 'wipe')
+    await this.click('Wipe everything', '//*[@role="dialog"]')
+  }
+
   /** Waits until the page has drawn twice and has nothing waiting. */
   async still(): Promise<void> {
     await this.driver.executeAsyncScript(

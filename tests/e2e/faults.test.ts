@@ -21,10 +21,6 @@ async function broken(paths: readonly string[]): Promise<string[]> {
   return found
 }
 
-/** Runs in the page; what it calls `done` with is the answer. */
-const inPage = (script: string, ...args: unknown[]) =>
-  app.driver.executeAsyncScript(`const done = arguments[arguments.length - 1]; ${script}`, ...args)
-
 describe('a browser that keeps nothing', () => {
   it('shows every screen, says that nothing can be kept, and works as long as the window', async () => {
     app = await App.open('/', { empty: true, siteData: false })
@@ -74,9 +70,7 @@ describe('a full disk', () => {
     await app.says('The disk or the browser’s share of it is full')
     expect(await app.placeSays('B5')).toContain('locked')
     await app.click('Data')
-    await app.click('Wipe everything …')
-    await app.type('Type wipe to go ahead', 'wipe')
-    await app.click('Wipe everything', '//*[@role="dialog"]')
+    await app.wipe()
     await app.says('56paints')
     expect(await app.text()).not.toContain('Wiped.')
     await app.driver.executeScript('window.isFull = false')
@@ -121,13 +115,7 @@ describe('a disk that keeps something back', () => {
     await app.says('55paints')
     await app.says('The document demo-h-lemon-yellow could not be read off the disk')
     expect(await broken(['/', '/palettes/landing-tin/choose', '/paints/demo-h-lemon-yellow'])).toEqual([])
-    const kept = `
-      const open = indexedDB.open('juxtachrome')
-      open.onsuccess = () => {
-        const count = open.result.transaction('paints').objectStore('paints').count()
-        count.onsuccess = () => { open.result.close(); done(count.result) }
-      }`
-    expect(await inPage(kept)).toBe(56)
+    expect(await app.onDisk('paints')).toEqual({ paints: 56 })
   })
 })
 
@@ -146,7 +134,7 @@ describe('another layout of the database', () => {
 
   it('an older window that holds it is named; when it is closed, opening goes on', async () => {
     const { first, second } = await twoBareWindows()
-    await inPage(`
+    await app.inPage(`
       indexedDB.deleteDatabase('juxtachrome').onsuccess = () => {
         const older = indexedDB.open('juxtachrome', 20)
         older.onupgradeneeded = () => {
@@ -161,7 +149,7 @@ describe('another layout of the database', () => {
     await app.driver.get(`${app.url}/paints`)
     await app.says('An older Juxtachrome in another tab or window holds the collection')
     await app.driver.switchTo().window(second)
-    await inPage('window.held.close(); done()')
+    await app.inPage('window.held.close(); done()')
     await app.driver.switchTo().window(first)
     await app.says('Old ochre')
   })
@@ -171,7 +159,7 @@ describe('another layout of the database', () => {
     const version = `
       const newer = indexedDB.open('juxtachrome')
       newer.onsuccess = () => { const v = newer.result.version; newer.result.close(); done(v) }`
-    await inPage(`
+    await app.inPage(`
       const newer = indexedDB.open('juxtachrome', 990)
       newer.onupgradeneeded = () =>
         newer.result.createObjectStore('brushes', { keyPath: 'id' }).put({ id: 'b', v: 1, size: 8 })
@@ -186,7 +174,7 @@ describe('another layout of the database', () => {
     expect(file.documents.paints).toHaveLength(56)
     expect(file.unreadable).toEqual([{ kind: 'brushes', raw: { id: 'b', v: 1, size: 8 } }])
     await app.driver.switchTo().window(second)
-    expect(await inPage(version)).toBe(990)
+    expect(await app.inPage(version)).toBe(990)
   })
 })
 

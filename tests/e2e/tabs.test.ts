@@ -9,9 +9,6 @@ let app: App
 let first: string
 let second: string
 
-/** Runs in a window; what it calls `done` with is the answer. */
-const inPage = <T>(script: string, ...args: unknown[]): Promise<T> =>
-  app.driver.executeAsyncScript(`const done = arguments[arguments.length - 1]; ${script}`, ...args)
 const to = (window: string) => app.driver.switchTo().window(window)
 
 /** What a person can do to a place by a key, at a moment of its own. */
@@ -55,17 +52,7 @@ async function bothSay(): Promise<string[]> {
   }
   return said.slice(2)
 }
-const onDisk = () =>
-  inPage<Record<string, number>>(`
-    const open = indexedDB.open('juxtachrome')
-    open.onsuccess = () => {
-      const names = ['paints', 'items', 'palettes', 'journal']
-      const asked = open.result.transaction(names)
-      Promise.all(names.map((name) => new Promise((give) => {
-        const count = asked.objectStore(name).count()
-        count.onsuccess = () => give([name, count.result])
-      }))).then((counts) => { open.result.close(); done(Object.fromEntries(counts)) })
-    }`)
+const onDisk = () => app.onDisk('paints', 'items', 'palettes', 'journal')
 /** The counts that /data shows, without a reload. */
 async function shown(): Promise<Record<string, number>> {
   await app.click('Data')
@@ -107,7 +94,7 @@ describe('two windows that edit one place', () => {
     const places = ['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'B1', 'B2', 'B3', 'B4']
     for (const [i, place] of places.entries()) {
       await to(first)
-      await inPage(
+      await app.inPage(
         `const [place, apart, busy] = arguments
         new BroadcastChannel('test').postMessage({ place, apart, busy: busy * 2 })
         work(place, busy).then(() => setTimeout(done, apart + 20))`,
@@ -183,9 +170,7 @@ describe('a window that writes while another', () => {
       if (how !== 'replace') await writer()
       await to(second)
       if (how === 'wipe') {
-        await app.click('Wipe everything …')
-        await app.type('Type wipe to go ahead', 'wipe')
-        await app.click('Wipe everything', '//*[@role="dialog"]')
+        await app.wipe()
         await app.says('Wiped.')
       } else {
         await app.upload(0, file)
@@ -211,9 +196,7 @@ describe('a window that writes while another', () => {
     await app.driver.get(`${app.url}/api/health`)
     await to(second)
     await app.go('/data')
-    await app.click('Wipe everything …')
-    await app.type('Type wipe to go ahead', 'wipe')
-    await app.click('Wipe everything', '//*[@role="dialog"]')
+    await app.wipe()
     await app.says('Wiped.')
     await to(first)
     await app.go('/data')

@@ -24,9 +24,7 @@ afterAll(() => server.close())
 
 it('an update taken in one window reloads that one only; the other is told and keeps what was typed', async () => {
   const app = await App.open('/', { url })
-  const inPage = (script: string) =>
-    app.driver.executeAsyncScript(`const done = arguments[arguments.length - 1]; ${script}`)
-  await inPage('navigator.serviceWorker.ready.then(() => done())')
+  await app.inPage('navigator.serviceWorker.ready.then(() => done())')
   await app.reload()
   const first = await app.driver.getWindowHandle()
   await app.driver.switchTo().newWindow('tab')
@@ -37,7 +35,7 @@ it('an update taken in one window reloads that one only; the other is told and k
 
   version = 2
   await app.driver.switchTo().window(first)
-  await inPage('navigator.serviceWorker.getRegistration().then((r) => r.update()).then(() => done())')
+  await app.inPage('navigator.serviceWorker.getRegistration().then((r) => r.update()).then(() => done())')
   await app.says('A newer Juxtachrome is ready.', 20_000)
   await app.driver.executeScript('window.isTheSame = true')
   await app.click('Reload with it')

@@ -1,18 +1,11 @@
 <script setup lang="ts">
-import { ref } from 'vue'
-import { useExport } from '~/composables/useExport'
+import { useRescue } from '~/composables/useRescue'
 import { useKeeper } from '~/stores/keeper'
 
 /** In place of every screen when the collection could not be opened: what is wrong, and what can be done. */
 const emit = defineEmits<{ goOn: [] }>()
 const keeper = useKeeper()
-const { rescueToFile } = useExport()
-const said = ref('')
-const reload = () => window.location.reload()
-async function exportReadable() {
-  said.value = 'Reading what can be read …'
-  said.value = await rescueToFile()
-}
+const { said, exportReadable, reload } = useRescue()
 </script>
 
 <template>

@@ -2,12 +2,15 @@
 // `npm run bench` measures everything, `npm run bench -- collection` one part.
 import { createServer } from 'vite'
 import { benchBrowser } from './bench/browser.mjs'
+import { benchChoosing } from './bench/choosing.mjs'
+import { benchCollecting } from './bench/collecting.mjs'
 import { benchCollection } from './bench/collection.mjs'
 import { benchOptics } from './bench/optics.mjs'
+import { benchReach } from './bench/reach.mjs'
 import { browserIsThere } from './browser.mjs'
 import { serveBuilt } from './serve.mjs'
 
-const PARTS = ['collection', 'optics', 'browser']
+const PARTS = ['collecting', 'collection', 'optics', 'reach', 'choosing', 'browser']
 const asked = process.argv.slice(2).filter((a) => PARTS.includes(a))
 const wants = (part) => asked.length === 0 || asked.includes(part)
 
@@ -17,11 +20,30 @@ const vite = await createServer({
   logLevel: 'error',
   optimizeDeps: { noDiscovery: true },
 })
-const rooms = ['index', 'collection/index', 'choosing/index', 'film/index', 'mixing/recipes/grids']
+const rooms = [
+  'index',
+  'collection/index',
+  'choosing/index',
+  'choosing/best/search',
+  'choosing/best/prove',
+  'film/index',
+  'mixing/recipes/grids',
+  'mixing/kernel/mixtureKernel',
+  'mixing/kernel/ratios',
+  'mixing/kernel/targetGrid',
+  'reach/index',
+  'reach/mixtureIndex',
+  'paints/index',
+  'formats/pastedList',
+  'formats/paintRows',
+]
 const core = Object.assign({}, ...(await Promise.all(rooms.map((r) => vite.ssrLoadModule(`/core/src/${r}.ts`)))))
 
+if (wants('collecting')) benchCollecting(core)
 if (wants('collection')) benchCollection(core)
 if (wants('optics')) benchOptics(core)
+if (wants('choosing')) benchChoosing(core)
+if (wants('reach')) benchReach(core)
 if (wants('browser') && browserIsThere()) {
   const { url, stop } = await serveBuilt({ demo: true })
   try {

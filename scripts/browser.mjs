@@ -18,6 +18,8 @@ const FLAGS = [
   '--disable-background-networking',
   '--disable-component-update',
   '--disable-sync',
+  // windows beside each other are all in sight: none is put behind the others' work
+  '--disable-renderer-backgrounding',
   '--disable-dev-shm-usage',
   '--force-color-profile=srgb',
   '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE localhost , EXCLUDE 127.0.0.1',

@@ -14,8 +14,23 @@ const VIEWS = [
     script:
       'const i = document.querySelector("main form input"); i.value = "French ultramarine PG29 15 ml, series 2, Northwall"; i.dispatchEvent(new Event("input"))',
   },
+  {
+    name: 'paste-list',
+    path: '/paints?add=list',
+    script: `const i = document.querySelector('main form textarea')
+      i.value = ['Halvard & Roe', '- Viridian PG18 15 ml', '- Sap green PG7 PY150, half empty', '2 x Lemon yellow PY3, half pan',
+        'Ultramarine PG29, Gannet Street', 'Burnt sienna PBr7, Kittiwake Paints, 5 ml', 'Raw umber PBr7, Kittiwake Paints'].join('\\n')
+      i.dispatchEvent(new Event('input'))`,
+    wait: 1200,
+  },
   { name: 'palettes', path: '/palettes' },
-  { name: 'new-palette', path: '/palettes?new=1' },
+  {
+    name: 'reach-map',
+    path: '/palettes/landing-tin/choose',
+    wait: 6000,
+    script: `document.querySelector('[aria-label^="Open the map"]').click()`,
+  },
+  { name: 'beside', path: '/palettes/beside?one=landing-tin&other=boat-tray', wait: 4000 },
   {
     name: 'choose',
     path: '/palettes/landing-tin/choose?place=A5',
@@ -28,17 +43,6 @@ const VIEWS = [
   {
     name: 'bench',
     path: '/bench',
-    bench: {
-      parts: [
-        ['demo-h-french-ultramarine', 3],
-        ['demo-h-burnt-sienna', 2],
-      ],
-      water: 3,
-    },
-  },
-  {
-    name: 'between-two',
-    path: '/bench?view=row',
     bench: {
       parts: [
         ['demo-h-french-ultramarine', 3],
@@ -73,8 +77,14 @@ const VIEWS = [
       },
     ],
   },
-  { name: 'import', path: '/import', csv: true },
-  { name: 'data-dark', path: '/data', dark: true },
+  {
+    name: 'guide-dark',
+    path: '/palettes/boat-tray/choose',
+    dark: true,
+    script: `[...document.querySelectorAll('button')].find((b) => b.innerText.startsWith('Guide:')).click()
+      setTimeout(() => document.querySelector('section[aria-label="Guide"] li button').click(), 1500)`,
+    wait: 6000,
+  },
   { name: 'choose-tablet', path: '/palettes/boat-tray/choose', width: 768, height: 1024 },
   { name: 'choose-phone', path: '/palettes/landing-tin/choose', width: 390, height: 844 },
 ]
@@ -85,7 +95,7 @@ const { driver, close } = await openBrowser()
 try {
   await driver.get(url)
   await driver.wait(async () => (await driver.findElements(By.css('main li'))).length > 3, 20_000)
-  for (const { name, path, script, strip, csv, dark, bench, sheet, wait = 700, width = 1280, height = 800 } of VIEWS) {
+  for (const { name, path, script, strip, dark, bench, sheet, wait = 700, width = 1280, height = 800 } of VIEWS) {
     await setSize(driver, width, height)
     await driver.executeScript(
       'localStorage.setItem("jx-theme", arguments[0]); localStorage.setItem("jx-strip", arguments[1])',
@@ -112,24 +122,12 @@ try {
       }
       await driver.wait(async () => (await driver.findElements(By.css('table.plain'))).length > 0, 20_000)
     }
-    if (script) await driver.executeScript(script)
+    if (script) {
+      await driver.executeScript(script)
+      await driver.sleep(wait)
+    }
     if (strip)
       for (const i of [0, 1]) await (await driver.findElements(By.css('aside button[aria-pressed]')))[i].click()
-    if (csv) {
-      const file = '/tmp/jx-shot-drawer.csv'
-      await writeFile(
-        file,
-        [
-          'Colour;Brand;C.I. code;Size (ml);Condition;Price',
-          'Quinacridone gold;Westing;PO49;15;open;€ 11.20',
-          'Raw umber;Westing;PBr7;5;stiff;€ 4.60',
-          'Harbour blue;Westing;PB99X;5;open;€ 6.10',
-          ';Westing;PG7;5;open;€ 5.20',
-          'Cobalt violet;Westing;PV14;5;sealed;a lot\n',
-        ].join('\n'),
-      )
-      await (await driver.findElements(By.css('input[type=file]')))[0].sendKeys(file)
-    }
     await driver.sleep(500)
     await writeFile(`${out}${name}.png`, Buffer.from(await driver.takeScreenshot(), 'base64'))
     console.log(name)

@@ -1,3 +1,4 @@
+import { counted } from '@juxtachrome/core/units'
 import type { Problem } from '@juxtachrome/core/result'
 import {
   added,
@@ -71,10 +72,12 @@ export function useFillCommands(paletteId?: () => string | undefined) {
     },
     /** Records several fillings as one step. */
     fillAll: (paletteName: string, events: FillEvent[]) =>
-      recordAll(`filled ${events.length} places of ${paletteName}`, events),
+      recordAll(`filled ${counted(events.length, 'place')} of ${paletteName}`, events),
     /** Exchanges pans until every planned paint that lies somewhere in the palette lies in its place. */
-    carryOut: (paletteName: string, events: Event[]) =>
-      recordAll(`moved ${events.length} pans of ${paletteName} to their planned places`, events),
+    carryOut(paletteName: string, events: Event[]) {
+      const where = events.length === 1 ? 'its planned place' : 'their planned places'
+      return recordAll(`moved ${counted(events.length, 'pan')} of ${paletteName} to ${where}`, events)
+    },
     /** Moves the pan of a place to another, of this palette or another; a pan that lies there comes back in exchange. */
     movePan(from: PlaceRef, to: PlaceRef, day: string): Problem | undefined {
       if (samePlace(from, to)) return undefined

@@ -1,9 +1,11 @@
 import { homeOf, isPlace, type Naming, type PlaceRef, type VesselRef } from '@juxtachrome/core/documents'
+import { useItemWords } from './itemWords'
 import { useCollection } from '~/stores/collection'
 
 /** How paints, items, vessels and places are called in words: within one palette short, elsewhere with the palette. */
 export function useNaming(here?: () => string | undefined): Naming {
   const collection = useCollection()
+  const { itemInWords } = useItemWords()
 
   function place({ paletteId, placeId }: PlaceRef): string {
     if (paletteId === here?.()) return placeId
@@ -20,7 +22,10 @@ export function useNaming(here?: () => string | undefined): Naming {
   }
   return {
     paint: (paintId) => collection.paint(paintId)?.name ?? 'a paint no longer listed',
-    item: (itemId) => `a ${collection.item(itemId)?.kind ?? 'tube no longer listed'}`,
+    item(itemId) {
+      const item = collection.core.get('items', itemId)
+      return item ? `the ${itemInWords(item)}` : 'a tube no longer listed'
+    },
     vessel,
     place,
   }

@@ -2,6 +2,7 @@ import { ok, type Result } from '@juxtachrome/core/result'
 import {
   added,
   removed,
+  SWATCH_KINDS,
   updated,
   type Change,
   type Item,
@@ -10,7 +11,7 @@ import {
   type Swatch,
   type SwatchKind,
 } from '@juxtachrome/core/documents'
-import { collectRows, USUAL_MILLILITRES, type PaintRow } from '@juxtachrome/core/paints'
+import { collectRows, USUAL_MILLILITRES, type OwnedMeans, type PaintRow } from '@juxtachrome/core/paints'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
 import { useUndo } from '~/stores/undo'
@@ -56,10 +57,23 @@ export function usePaintCommands() {
       return kept.ok ? ok(changes.filter((c) => c.kind === 'paints').map((c) => c.id)) : kept
     },
     /** Takes in many rows and those kept for correction as one step; it is on disk when this answers. */
-    addManyRows(rows: readonly PaintRow[], label: string, leftovers: readonly LeftoverRow[], how: LongWork) {
-      const changes = collectRows(rows, collection.paints, newId)
+    addManyRows(
+      rows: readonly PaintRow[],
+      label: string,
+      leftovers: readonly LeftoverRow[],
+      how: LongWork,
+      means?: (row: number) => OwnedMeans,
+    ) {
+      const changes = collectRows(rows, collection.paints, newId, means)
       const diff = [...changes, ...leftovers.map((l) => added('leftovers', l))]
       return undo.commitLong(label, { diff, journal: [] }, how)
+    },
+    /** Another paint like it, without its swatches and its tubes: the same paint after a reformulation, a neighbour of a series. */
+    copyPaint(paint: Paint): Paint {
+      const bare = Object.fromEntries(SWATCH_KINDS.map((kind) => [kind, undefined]))
+      const after: Paint = { ...paint, ...bare, id: newId(), name: `${paint.name}, copy`.slice(0, 120) }
+      undo.commit(`copied ${paint.name}`, [added('paints', after)])
+      return after
     },
     changePaint: (before: Paint, after: Paint) =>
       undo.commit(`changed ${after.name}`, [updated('paints', before, after)]),
@@ -85,6 +99,7 @@ export function usePaintCommands() {
         paintId: paint.id,
         kind,
         millilitres: USUAL_MILLILITRES[kind],
+        sizeAssumed: true,
         supply: 'sealed',
         remarks: [],
       }

@@ -1,5 +1,5 @@
-import type { Result } from '@juxtachrome/core/result'
-import { added, removed, updated, type Holder, type Palette, planAt } from '@juxtachrome/core/documents'
+import { ok, type Result } from '@juxtachrome/core/result'
+import { added, type Brief, removed, updated, type Holder, type Palette, planAt } from '@juxtachrome/core/documents'
 import { clearPlan, lockPlace, movePlan, placePaint, reservePlace, type Arrangement } from '@juxtachrome/core/arranging'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
@@ -41,8 +41,22 @@ export function usePaletteCommands() {
       undo.commit(`made the palette ${name}`, [added('palettes', palette)])
       return palette
     },
+    /** Another palette with the same box and plan; what was filled stays with the first. */
+    copy(palette: Palette): Palette {
+      const name = `${palette.name}, copy`.slice(0, 120)
+      const copy: Palette = { ...palette, id: nanoid(12), name }
+      undo.commit(`copied the palette ${palette.name}`, [added('palettes', copy)])
+      return copy
+    },
     rename: (palette: Palette, details: Pick<Palette, 'name' | 'use' | 'purpose'>) =>
       undo.commit(`changed the details of ${details.name}`, [updated('palettes', palette, { ...palette, ...details })]),
+    /** What a palette is for; `words` say what of it was changed. */
+    setBrief: (paletteId: string, brief: Brief, words: string) =>
+      change(paletteId, `brief: ${words}`, (palette) => {
+        const said = Object.fromEntries(Object.entries(brief).filter(([, v]) => !Array.isArray(v) || v.length > 0))
+        const { brief: _old, ...rest } = palette
+        return ok(Object.keys(said).length ? { ...rest, brief: said } : rest)
+      }),
     /** Takes a palette away; one with a history keeps it. */
     remove(palette: Palette, hasHistory: boolean) {
       undo.commit(`removed the palette ${palette.name}`, [

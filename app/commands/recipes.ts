@@ -18,7 +18,7 @@ export function useRecipeCommands() {
       return recipe
     },
     /** What the real mixture looked like. */
-    note(recipe: Recipe, seen: { masstone?: Swatch; wash?: Swatch }) {
+    note(recipe: Recipe, seen: { masstone?: Swatch; wash?: Swatch; note?: string }) {
       undo.commit(`noted what ${recipe.name} looked like`, [updated('recipes', recipe, { ...recipe, ...seen })])
     },
     rename: (recipe: Recipe, name: string) =>

@@ -12,6 +12,7 @@ export const useCommandPalette = () => ({ open, help })
 /** Every command of the registry, as things stand. */
 export function useAppCommands() {
   const router = useRouter()
+  const route = useRoute()
   const undo = useUndo()
   const collection = useCollection()
   const preferences = usePreferences()
@@ -30,6 +31,7 @@ export function useAppCommands() {
       showShortcuts: () => (help.value = true),
       preferences,
       palettes: collection.palettes,
+      openPalette: route.path.startsWith('/palettes/') ? collection.palette(String(route.params.id)) : undefined,
     }),
   )
 }

@@ -5,6 +5,8 @@ export interface Question {
   text: string
   /** The word on the button that goes ahead. */
   yes: string
+  /** The word on the other; `Cancel` without it. */
+  no?: string
   /** Must be typed before going ahead, for what cannot be undone. */
   type?: string
 }

@@ -14,7 +14,9 @@ export function useBalances() {
     if (item.supply === 'on order') return `${item.millilitres} ml on order`
     if (item.millilitres === 0 && !collection.ledger.account(item.id).measured) return 'amount unknown'
     const ml = left(item)
-    return ml <= 0.05 ? 'empty by the records' : `${ml.toFixed(1)} ml left`
+    if (ml <= 0.05) return 'empty by the records'
+    const assumed = item.sizeAssumed && !collection.ledger.account(item.id).measured
+    return assumed ? `about ${ml.toFixed(0)} ml left, its size assumed` : `${ml.toFixed(1)} ml left`
   }
 
   /** ml at hand of a paint, over all its open and sealed items. */

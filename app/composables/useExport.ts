@@ -1,4 +1,4 @@
-import { dayOf } from '@juxtachrome/core/units'
+import { counted, dayOf } from '@juxtachrome/core/units'
 import type { Contents } from '@juxtachrome/core/collection'
 import { writeCollection } from '@juxtachrome/core/formats'
 import { useCollection } from '~/stores/collection'
@@ -33,7 +33,18 @@ export function useExport() {
     const { documents, unreadable } = read.value
     const whole = Object.values(documents).reduce((n, list) => n + list.length, 0)
     const rest = unreadable.length ? `, and ${unreadable.length} that cannot be read here, as they were found` : ''
-    return `Saved as a file: ${whole} ${whole === 1 ? 'document' : 'documents'}${rest}.`
+    return `Saved as a file: ${counted(whole, 'document')}${rest}.`
   }
-  return { download, rescueToFile }
+  const listName = (ending: string) => `juxtachrome-paints-${dayOf(new Date())}.${ending}`
+  // what writes tables is fetched when it is first asked for
+  const files = () => import('./listFiles')
+  async function downloadCsv(): Promise<void> {
+    const text = (await files()).csvOf(collection.paints, collection.itemsOf)
+    saveFile(listName('csv'), `\uFEFF${text}`, 'text/csv;charset=utf-8')
+  }
+  async function downloadXlsx(): Promise<void> {
+    const blob = await (await files()).xlsxOf(collection.paints, collection.itemsOf)
+    saveFile(listName('xlsx'), blob, 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
+  }
+  return { download, downloadCsv, downloadXlsx, rescueToFile }
 }

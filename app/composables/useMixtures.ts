@@ -1,21 +1,22 @@
 import type { Result } from '@juxtachrome/core/result'
-import { cachedOptics, labOfSwatch, type PaintOptics } from '@juxtachrome/core/film'
-import type { Paint, PaintParts, Recipe } from '@juxtachrome/core/documents'
-import { predictMixture, type MixturePart, type MixturePrediction, type Observation } from '@juxtachrome/core/mixing'
+import type { PaintParts } from '@juxtachrome/core/documents'
+import {
+  asItMixes,
+  observationOf,
+  predictMixture,
+  type MixturePart,
+  type MixturePrediction,
+  type Observation,
+} from '@juxtachrome/core/mixing'
 import { computed } from 'vue'
 import { useCollection } from '~/stores/collection'
-
-const known = new WeakMap<Paint, Result<PaintOptics>>()
-/** A paint's optics, fitted once per document. */
-export function opticsOf(paint: Paint): Result<PaintOptics> {
-  const optics = known.get(paint) ?? cachedOptics(paint)
-  known.set(paint, optics)
-  return optics
-}
+import { opticsOf } from './opticsOf'
+import { useStrengths } from './useStrengths'
 
 /** Predictions of mixtures of the collection's paints, corrected by the artist's own notes. */
 export function useMixtures() {
   const collection = useCollection()
+  const strengths = useStrengths()
   const observations = computed(() => collection.recipes.flatMap((recipe) => observationOf(recipe) ?? []))
 
   function predict(
@@ -34,7 +35,7 @@ export function useMixtures() {
         }
       if (!optics.ok)
         return { ok: false, error: { ...optics.error, message: `${paint!.name}: ${optics.error.message}` } }
-      shares.push({ optics: optics.value, parts: p, id: paintId })
+      shares.push({ optics: asItMixes(optics.value, strengths.value.get(paintId)), parts: p, id: paintId })
     }
     return predictMixture(shares, { water, observations: notes })
   }
@@ -45,16 +46,6 @@ export function useMixtures() {
       .map(({ paintId, parts: p }) => `${p} ${collection.paint(paintId)?.name ?? 'a paint no longer here'}`)
       .join(' + ')
   return { observations, predict, inWords }
-}
-
-export function observationOf(recipe: Recipe): Observation | undefined {
-  const [masstone, wash] = [labOfSwatch(recipe.masstone), labOfSwatch(recipe.wash)]
-  if (!masstone && !wash) return undefined
-  return {
-    paints: recipe.paints.map((p) => ({ id: p.paintId, parts: p.parts })),
-    ...(masstone ? { masstone } : {}),
-    ...(wash ? { wash } : {}),
-  }
 }
 
 /** Water in the words of the palette. */

@@ -1,4 +1,11 @@
-import { byWheel, passesFilter, viewOfPaint, type PaintFilter, type PaintView } from '@juxtachrome/core/paints'
+import {
+  byWheel,
+  itemsSay,
+  passesFilter,
+  viewOfPaint,
+  type PaintFilter,
+  type PaintView,
+} from '@juxtachrome/core/paints'
 import { computed, reactive } from 'vue'
 import { useCollection } from '~/stores/collection'
 
@@ -15,14 +22,21 @@ export function usePaintList() {
 
   function found(text: string): PaintView[] | undefined {
     void byHue.value // the index follows the paints: search again when they change
-    return collection
-      .find(text)
-      ?.map((id) => collection.paint(id))
+    const ids = collection.find(text)
+    if (!ids) return undefined
+    const hits = new Set(ids)
+    // what is said of its tubes finds a paint, too, after those whose own words fit
+    const byItems = byHue.value.filter((v) => !hits.has(v.paint.id) && itemsSay(collection.itemsOf(v.paint.id), text))
+    const byWords = ids
+      .map((id) => collection.paint(id))
       .filter((p) => p !== undefined)
       .map(viewOfPaint)
+    return [...byWords, ...byItems]
   }
 
-  const isFiltered = computed(() => Object.values(filter).some(Boolean))
+  const isFiltered = computed(
+    () => Boolean(filter.text ?? filter.singlePigment) || Object.values(filter.words ?? {}).some((w) => w.length > 0),
+  )
   function clear() {
     for (const key of Object.keys(filter) as (keyof PaintFilter)[]) filter[key] = undefined
   }

@@ -3,7 +3,7 @@ import { toScreen, washRamp } from '@juxtachrome/core/colour'
 import { colourAt, loadAt } from '@juxtachrome/core/film'
 import type { Paint } from '@juxtachrome/core/documents'
 import { viewOfPaint } from '@juxtachrome/core/paints'
-import { opticsOf } from './useMixtures'
+import { opticsOf } from './opticsOf'
 
 export interface ScreenSwatch {
   /** Masstone to wash, for a CSS gradient; empty without a colour. */

@@ -1,21 +1,31 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
+import { useEventListener, useMediaQuery } from '@vueuse/core'
 import { computed, onMounted, reactive, ref, watch } from 'vue'
 import { useCommandPalette } from '~/composables/useAppCommands'
 import { useAsk } from '~/composables/useAsk'
+import { useFocusKeeper } from '~/composables/useFocusKeeper'
 import { useShortcuts } from '~/composables/useShortcuts'
 import { useStart } from '~/composables/useStart'
+import { useSteadyHands } from '~/composables/useSteadyHands'
 import { watchForUpdates } from '~/composables/useUpdate'
 import { useKeeper } from '~/stores/keeper'
 import { unreadableKept } from '~/stores/kept'
 import { useNotices } from '~/stores/notices'
 import { usePreferences } from '~/stores/preferences'
 import { useStrip } from '~/stores/strip'
+import { useUndo } from '~/stores/undo'
+import { useUnsaved } from '~/stores/unsaved'
 
 const keeper = useKeeper()
 const strip = useStrip()
 usePreferences()
 useShortcuts()
+useSteadyHands()
+useFocusKeeper()
+const unsaved = useUnsaved()
+const undo = useUndo()
+/** Read out after every command; what notices say is read out by themselves. */
+const announced = computed(() => (undo.undoLabel ? `Done: ${undo.undoLabel}` : ''))
 // what few first pages need is fetched when it is first called for
 const { open, help } = useCommandPalette()
 const { asked: question } = useAsk()
@@ -26,6 +36,7 @@ watch([open, help, question], ([palette, keys, ask]) => {
   asked.help ||= keys
 })
 const ready = ref(false)
+const isNarrow = useMediaQuery('(max-width: 767px)')
 /** A person who was told that nothing can be opened may still want to work. */
 const goOn = ref(false)
 const isShut = computed(() => keeper.state === 'stopped' && !keeper.isLoaded && !goOn.value)
@@ -53,7 +64,7 @@ watch(isDamaged, (damaged) => {
     )
 })
 useEventListener(window, 'beforeunload', (event) => {
-  if (!keeper.isSafe) event.preventDefault()
+  if (!keeper.isSafe || unsaved.changed().length > 0) event.preventDefault()
 })
 </script>
 
@@ -61,7 +72,7 @@ useEventListener(window, 'beforeunload', (event) => {
   <div
     class="flex min-h-dvh flex-col"
     :data-unsaved="keeper.isSafe ? undefined : ''"
-    :style="{ '--strip': strip.items.length ? '7.5rem' : '0px' }"
+    :style="{ '--strip': strip.items.length ? (isNarrow ? '11.5rem' : '7.5rem') : '0px' }"
   >
     <a href="#main" class="sr-only focus:not-sr-only focus:p-2">Skip to the content</a>
     <AppHeader />
@@ -74,6 +85,7 @@ useEventListener(window, 'beforeunload', (event) => {
     </main>
     <LazyStripShelf v-if="strip.items.length" />
     <NoticeRegion />
+    <p class="sr-only" role="status">{{ announced }}</p>
     <LazyAskDialog v-if="asked.question" />
     <LazyCommandPalette v-if="asked.palette" />
     <LazyShortcutHelp v-if="asked.help" />

@@ -55,14 +55,17 @@ function pick(paintId: string) {
       </div>
       <div class="min-w-0 space-y-4">
         <div v-if="view === 'mix'" class="grid grid-cols-1 gap-4 md:grid-cols-2">
-          <section class="panel min-w-0 p-3" aria-label="Parts">
-            <p v-if="bench.parts.length === 0" class="hint">
-              Choose two to five paints from the drawer. Slide the parts and the water; the mixture is predicted from
-              masstone to wash as a film on white paper.
-            </p>
-            <MixParts />
-          </section>
-          <section class="panel min-w-0 p-3">
+          <div class="min-w-0 space-y-4 max-md:contents">
+            <section class="panel min-w-0 p-3" aria-label="Parts">
+              <p v-if="bench.parts.length === 0" class="hint">
+                Choose two to five paints from the drawer. Slide the parts and the water; the mixture is predicted from
+                masstone to wash as a film on white paper.
+              </p>
+              <MixParts />
+            </section>
+            <LazyKeptRecipes narrow class="max-md:order-3" />
+          </div>
+          <section class="panel min-w-0 self-start p-3">
             <LazyMixResult v-if="mix?.ok" :parts="bench.parts" :water="bench.water" :mix="mix.value" />
             <p v-else-if="mix" role="alert" class="text-trouble">{{ mix.error.message }}</p>
             <p v-else class="hint">
@@ -77,7 +80,7 @@ function pick(paintId: string) {
           ><LazyTriangleOfThree class="panel p-3" /><MixParts class="panel p-3"
         /></template>
         <LazyRecipeFinder v-else />
-        <LazyKeptRecipes v-if="view !== 'recipe'" />
+        <LazyKeptRecipes v-if="view === 'row' || view === 'triangle'" />
       </div>
     </div>
   </div>

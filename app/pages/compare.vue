@@ -2,7 +2,8 @@
 import { toScreen } from '@juxtachrome/core/colour'
 import { reflectanceAt } from '@juxtachrome/core/film'
 import { computed } from 'vue'
-import { opticsOf, useMixtures } from '~/composables/useMixtures'
+import { opticsOf } from '~/composables/opticsOf'
+import { useMixtures } from '~/composables/useMixtures'
 import { useStripSamples } from '~/composables/useStripSamples'
 import { useStrip } from '~/stores/strip'
 
@@ -36,38 +37,31 @@ const curves = computed(() =>
       here.
     </p>
     <template v-else>
-      <section
-        v-if="comparison && pair"
-        class="panel mb-4 grid gap-4 p-4 md:grid-cols-2"
-        aria-label="What differs"
-        aria-live="polite"
-      >
-        <div class="grid grid-cols-2 self-start bg-ground">
-          <SwatchBand
-            v-for="s in pair"
-            :key="s.key"
-            :stops="s.stops"
-            :grain="s.grain"
-            :marked="s.marked"
-            :assumed="s.assumed"
-            direction="to bottom"
-            class="h-44"
-          />
-        </div>
-        <div>
-          <h2>{{ pair[0].name }} and {{ pair[1].name }}</h2>
-          <ul class="mt-1">
+      <div class="grid grid-cols-1 gap-3 md:grid-cols-2 xl:grid-cols-[22rem_minmax(0,1fr)_minmax(0,1fr)]">
+        <section v-if="comparison && pair" class="panel min-w-0 p-3" aria-label="What differs" aria-live="polite">
+          <div class="grid grid-cols-2 bg-ground">
+            <SwatchBand
+              v-for="s in pair"
+              :key="s.key"
+              :stops="s.stops"
+              :grain="s.grain"
+              :marked="s.marked"
+              :assumed="s.assumed"
+              direction="to bottom"
+              class="h-28"
+            />
+          </div>
+          <h2 class="mt-2">{{ pair[0].name }} and {{ pair[1].name }}</h2>
+          <ul class="mt-1 text-sm">
             <li v-for="line in comparison.lines" :key="line">{{ line }}</li>
           </ul>
           <p class="mt-2 font-medium">{{ comparison.missed }}</p>
-        </div>
-      </section>
-      <p v-else class="hint mb-3">
-        Choose two samples on the strip to read what differs in words; all of them are plotted here.
-      </p>
-      <div class="grid grid-cols-1 gap-4 lg:grid-cols-2">
-        <HueChromaPlot class="panel p-3" :samples="shown" />
-        <div class="space-y-4">
+        </section>
+        <p v-else class="hint">
+          Choose two samples on the strip to read what differs in words; all of them are plotted here.
+        </p>
+        <HueChromaPlot class="panel min-w-0 p-3" :samples="shown" />
+        <div class="min-w-0 space-y-3">
           <ValueStrip class="panel p-3" :samples="shown" /><SpectrumChart
             v-if="curves.length"
             class="panel p-3"

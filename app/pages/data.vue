@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { wordOf } from '@juxtachrome/core/collection'
+import { usePreferences } from '~/stores/preferences'
 import { computed } from 'vue'
 import { useExport } from '~/composables/useExport'
 import { useCollection } from '~/stores/collection'
@@ -10,7 +11,10 @@ import { useNotices } from '~/stores/notices'
 useHead({ title: 'Data · Juxtachrome' })
 const collection = useCollection()
 const keeper = useKeeper()
-const { download } = useExport()
+const { download, downloadCsv, downloadXlsx } = useExport()
+const preferences = usePreferences()
+const NAMES = new Intl.DisplayNames('en', { type: 'currency' })
+const CURRENCIES = Intl.supportedValuesOf('currency').map((code) => ({ code, words: `${code}, ${NAMES.of(code)}` }))
 const counts = computed(
   () =>
     [
@@ -18,6 +22,8 @@ const counts = computed(
       ['tubes, pans and other items', collection.items.length],
       ['palettes', collection.palettes.length],
       ['kept recipes', collection.recipes.length],
+      ['guides of your own', collection.guides.length],
+      ['versions of palettes', collection.versions.length],
       ['journal entries', collection.journalSize],
       ['rows kept for correction', collection.leftovers.length],
     ] as const,
@@ -59,6 +65,18 @@ const keeping = computed(
         One JSON file with all of it, also what a newer version wrote. Keep a copy elsewhere from time to time.
       </p>
     </section>
+    <section class="panel p-4">
+      <h2 class="mb-1">The paints as a list</h2>
+      <p class="mb-2">
+        A table of paints, tubes and pans that a spreadsheet opens and an import reads again; palettes, the journal and
+        notes of tubes are not in it.
+      </p>
+      <div class="flex flex-wrap gap-2">
+        <button class="btn" :disabled="!collection.paints.length" @click="downloadCsv">Save as CSV</button>
+        <button class="btn" :disabled="!collection.paints.length" @click="downloadXlsx">Save as XLSX</button>
+        <NuxtLink class="btn" to="/list">Print with swatches</NuxtLink>
+      </div>
+    </section>
     <ImportCollection />
     <section v-if="collection.unreadable.length" class="panel p-4">
       <h2>Could not be read</h2>
@@ -72,6 +90,19 @@ const keeping = computed(
       <p class="hint mt-1">
         They are then not tried again at every opening, but stay in this browser and in every export. What a newer
         version wrote stays where that version looks for it.
+      </p>
+    </section>
+    <section class="panel p-4">
+      <h2 class="mb-1">Money</h2>
+      <label class="flex flex-wrap items-center gap-2"
+        >A price without a currency is in
+        <select v-model="preferences.currency" class="input w-auto">
+          <option v-for="c in CURRENCIES" :key="c.code" :value="c.code">{{ c.words }}</option>
+        </select></label
+      >
+      <p class="hint mt-1">
+        A sign that several currencies share, such as $ or kr, is read as this one where it can be. Prices that are
+        recorded keep the currency they have.
       </p>
     </section>
     <section class="panel p-4">

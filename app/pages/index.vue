@@ -37,6 +37,9 @@ const onOrder = computed(() =>
     .filter((i) => i.supply === 'on order')
     .map((item) => ({ item, paint: collection.paint(item.paintId) })),
 )
+/** All palettes at one scale: the widest decides. */
+const SHELF = 340
+const scale = computed(() => Math.min(2, SHELF / Math.max(1, ...collection.palettes.map((p) => p.holder.width))))
 const toFill = computed(() =>
   collection.palettes
     .map((palette) => ({
@@ -107,10 +110,10 @@ const toFill = computed(() =>
       </section>
       <section class="panel p-4 lg:col-span-2">
         <h2 class="mb-2">Palettes</h2>
-        <ul class="grid gap-4 sm:grid-cols-2 lg:grid-cols-3">
+        <ul class="flex flex-wrap items-end gap-x-6 gap-y-4">
           <li v-for="palette in collection.palettes" :key="palette.id">
             <NuxtLink :to="`/palettes/${palette.id}/choose`" class="block"
-              ><PaletteThumb :palette="palette" :state="collection.ledger.places(palette.id)" /><span
+              ><PaletteThumb :palette="palette" :state="collection.ledger.places(palette.id)" :scale="scale" /><span
                 class="mt-1 block font-medium"
                 >{{ palette.name }}</span
               ></NuxtLink

@@ -22,8 +22,10 @@ export interface CommandContext {
   focusSearch(): void
   showCommands(): void
   showShortcuts(): void
-  preferences: { dark: boolean; theme: string; ground: string; mirrored: boolean }
+  preferences: { dark: boolean; theme: string; ground: string; mirrored: boolean; reckon: 'by itself' | 'when asked' }
   palettes: readonly Palette[]
+  /** The palette that is on the screen. */
+  openPalette?: Palette
 }
 
 const PLACES: readonly [name: string, to: string, keys?: string][] = [
@@ -38,14 +40,24 @@ const PLACES: readonly [name: string, to: string, keys?: string][] = [
   ['Go to Palettes', '/palettes', 'G L'],
   ['Go to Data', '/data', 'G D'],
   ['Add a paint', '/paints?add=1', 'A'],
+  ['Paste a list of paints', '/paints?add=list'],
   ['Import a table of paints', '/import'],
   ['Make a palette', '/palettes?new=1'],
+  ['Lay two palettes side by side', '/palettes/beside'],
+  ['How the verdict is worked out', '/how'],
 ]
+
+const stepsOf = (palette: Palette, context: CommandContext): AppCommand[] =>
+  PALETTE_STEPS.map(({ id, label }) => ({
+    name: `${palette.name}: ${label.toLowerCase()}`,
+    run: () => context.go(`/palettes/${palette.id}/${id}`),
+  }))
 
 /** Every command there is, as things stand. */
 export function appCommands(context: CommandContext): AppCommand[] {
-  const { preferences, undoLabel, redoLabel } = context
+  const { preferences, undoLabel, redoLabel, openPalette } = context
   return [
+    ...(openPalette ? stepsOf(openPalette, context) : []),
     { name: 'Commands by name', keys: 'Ctrl K', always: true, run: () => context.showCommands() },
     { name: 'Search', keys: '/', run: () => context.focusSearch() },
     ...PLACES.map(([name, to, keys]) => ({ name, keys, run: () => context.go(to) })),
@@ -60,13 +72,12 @@ export function appCommands(context: CommandContext): AppCommand[] {
       name: preferences.ground === 'paper' ? 'Put swatches on neutral grey' : 'Put swatches on paper white',
       run: () => (preferences.ground = preferences.ground === 'paper' ? 'grey' : 'paper'),
     },
+    {
+      name: `Work out what the collection mixes ${preferences.reckon === 'by itself' ? 'only when asked' : 'by itself'}`,
+      run: () => (preferences.reckon = preferences.reckon === 'by itself' ? 'when asked' : 'by itself'),
+    },
     { name: 'Mirror drawer and verdict', run: () => (preferences.mirrored = !preferences.mirrored) },
     { name: 'Show the keyboard shortcuts', keys: '?', run: () => context.showShortcuts() },
-    ...context.palettes.flatMap((p) =>
-      PALETTE_STEPS.map(({ id, label }) => ({
-        name: `${p.name}: ${label.toLowerCase()}`,
-        run: () => context.go(`/palettes/${p.id}/${id}`),
-      })),
-    ),
+    ...context.palettes.filter((p) => p.id !== openPalette?.id).flatMap((p) => stepsOf(p, context)),
   ]
 }

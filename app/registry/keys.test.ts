@@ -20,7 +20,7 @@ const context = (extra: Partial<CommandContext> = {}): CommandContext => ({
   focusSearch: nothing,
   showCommands: nothing,
   showShortcuts: nothing,
-  preferences: { dark: false, theme: 'light', ground: 'paper', mirrored: false },
+  preferences: { dark: false, theme: 'light', ground: 'paper', mirrored: false, reckon: 'by itself' as const },
   palettes: [],
   ...extra,
 })

@@ -5,7 +5,7 @@ import type { KindName } from '@juxtachrome/core/documents'
 export type Raw = { id: string } & Record<string, unknown>
 
 /** Layout of the tables, not of the documents in them. */
-export const TABLES_VERSION = 3
+export const TABLES_VERSION = 4
 
 /** One table per kind of document. */
 export class Database extends Dexie {
@@ -14,6 +14,8 @@ export class Database extends Dexie {
   declare palettes: Table<Raw, string>
   declare pans: Table<Raw, string>
   declare recipes: Table<Raw, string>
+  declare guides: Table<Raw, string>
+  declare versions: Table<Raw, string>
   declare leftovers: Table<Raw, string>
   declare journal: Table<Raw, string>
   declare meta: Table<{ key: string; value: unknown }, string>
@@ -22,7 +24,8 @@ export class Database extends Dexie {
     super(name)
     this.version(1).stores({ paints: 'id', items: 'id', palettes: 'id', leftovers: 'id', journal: 'id', meta: 'key' })
     this.version(2).stores({ recipes: 'id' })
-    this.version(TABLES_VERSION).stores({ pans: 'id' })
+    this.version(3).stores({ pans: 'id' })
+    this.version(TABLES_VERSION).stores({ guides: 'id', versions: 'id' })
   }
 
   of(kind: KindName): Table<Raw, string> {

@@ -68,6 +68,8 @@ describe('storage', () => {
         palettes: [],
         pans: [],
         recipes: [],
+        guides: [],
+        versions: [],
         leftovers: [],
         journal: [entry],
       },

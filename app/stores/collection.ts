@@ -7,6 +7,8 @@ import {
   paintsIn,
   palettesIn,
   pansIn,
+  guidesIn,
+  versionsIn,
   recipesIn,
   type Applied,
   type Contents,
@@ -103,6 +105,8 @@ export const useCollection = defineStore('collection', () => {
     items,
     pans: listOf('pans', pansIn),
     recipes: listOf('recipes', recipesIn),
+    guides: listOf('guides', guidesIn),
+    versions: listOf('versions', versionsIn),
     leftovers: listOf('leftovers', leftoversIn),
     itemsByPaint: byPaint,
     makers: computed(() => makersOf(paints.value)),
@@ -116,6 +120,8 @@ export const useCollection = defineStore('collection', () => {
     palette: one('palettes'),
     pan: one('pans'),
     recipe: one('recipes'),
+    guide: one('guides'),
+    version: one('versions'),
     itemsOf: (paintId: string): readonly Item[] => byPaint.value.get(paintId) ?? NONE,
   }
 })

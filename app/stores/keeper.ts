@@ -3,6 +3,7 @@ import { checkDelta, Settling, type Contents, type WriteSet } from '@juxtachrome
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { joinTabs, type TabMessage } from '~/storage/otherTabs'
+import { wipeDerived } from '~/storage/derived'
 import type { LongWork } from '~/storage/longWork'
 import { NEWER_TAB } from '~/storage/problems'
 import type { Progress } from '~/storage/reading'
@@ -218,7 +219,7 @@ export const useKeeper = defineStore('keeper', () => {
   async function wipe(): Promise<Result<void>> {
     await flush()
     const done = await replaced(await storage.wipe())
-    if (done.ok) await markStarted()
+    if (done.ok) await Promise.all([markStarted(), wipeDerived()])
     return done
   }
 

@@ -9,7 +9,7 @@ import {
 } from '@juxtachrome/core/documents'
 import { checkWrite, patchesOf, takeBack, type WriteSet } from '@juxtachrome/core/collection'
 import { correctEvent } from '@juxtachrome/core/filling'
-import { watchDebounced } from '@vueuse/core'
+import { useEventListener, watchDebounced } from '@vueuse/core'
 import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { computed, shallowRef } from 'vue'
@@ -150,9 +150,10 @@ export const useUndo = defineStore('undo', () => {
   }
 
   // a reload keeps the list; field by field, it stays right even if other tabs went on meanwhile
-  watchDebounced([done, undone], () => remember({ era: keeper.era, done: done.value, undone: undone.value }), {
-    debounce: 200,
-  })
+  const keepList = () => remember({ era: keeper.era, done: done.value, undone: undone.value })
+  watchDebounced([done, undone], keepList, { debounce: 200 })
+  // whoever leaves at once finds the list as it was, too
+  if (typeof window !== 'undefined') useEventListener(window, 'pagehide', keepList)
 
   function forget() {
     done.value = []

@@ -4,6 +4,8 @@ import { JOBS, type JobName, type Lane, type ProgressOf, type RequestOf, type Va
 import { plain } from './plain'
 import { Seat, type Port, type Question } from './seat'
 
+export type { JobName, ProgressOf, RequestOf, ValueOf }
+
 export interface Asked<N extends JobName> {
   result: Promise<Result<ValueOf<N>>>
   cancel(): void
@@ -44,6 +46,11 @@ export class CoreClient {
     const seat = () => new Seat(start, collection, silence)
     this.#lanes = { live: [seat()], long: Array.from({ length: Math.max(1, longWorkers) }, seat) }
     collection.subscribe((applied) => this.#follow(applied))
+  }
+
+  /** How many workers there are for long work: so many shares a large question is best cut into. */
+  get longWorkers(): number {
+    return this.#lanes.long.length
   }
 
   /** Tells every worker that was started what changed; the copy that crosses to them is made once. */

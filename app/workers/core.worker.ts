@@ -11,5 +11,6 @@ function pause(): Promise<void> {
   })
 }
 
-const runner = new JobRunner((message) => self.postMessage(message), pause)
+const rest = (ms: number) => new Promise<void>((resume) => setTimeout(resume, ms))
+const runner = new JobRunner((message) => self.postMessage(message), pause, rest)
 self.onmessage = (event: MessageEvent<ToWorker>) => runner.hear(event.data)

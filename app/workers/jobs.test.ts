@@ -77,11 +77,14 @@ describe('jobs of optics over the worker seam', () => {
   })
 
   it('the rows of a table are told apart, each bad one with its line and reason', async () => {
-    const text = 'name,size\nRose,15\nBlue,many\n'
+    const text = 'name,size\nRose,15\nBlue,many\n,5\n'
     const table = await ask('readTable', { text })
     const { good, bad } = await ask('readPaintRows', { table, matching: { 0: 'name', 1: 'size' } })
-    expect(good.map((r) => [r.name, r.millilitres])).toEqual([['Rose', 15]])
-    expect(bad).toMatchObject([{ row: 1, line: 3, reason: expect.stringContaining('size') as string }])
+    expect(good.map((r) => [r.name, r.millilitres, r.questions?.map((q) => q.field)])).toEqual([
+      ['Rose', 15, undefined],
+      ['Blue', undefined, ['size']],
+    ])
+    expect(bad).toMatchObject([{ row: 2, line: 4, reason: expect.stringContaining('name') as string }])
   })
 })
 

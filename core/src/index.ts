@@ -4,12 +4,23 @@ export { toTheEnd } from './steps'
 export { labD65 } from './units'
 export { ciede2000, colourDifference, fromHex, leanOf, parseColour, toLch, toScreen } from './colour'
 export { parsePigmentCodes, pigmentByCode, REFERENCE_PIGMENTS } from './pigments'
-export { colourAt, masstoneOf, opticsOfPaint, referenceFilm, SOURCE_SD, washOf } from './film'
+export { bodyOf, colourAt, masstoneOf, opticsOfPaint, referenceFilm, SOURCE_SD, washOf } from './film'
 export { noDocuments } from './documents'
 export { Ledger } from './ledger'
 export { checkWrite, Collection } from './collection'
 export { byWheel, readSwatchSheet, readSwatchSheetInSteps, simulateSheet, viewOfPaint } from './paints'
-export { findRecipes, LOADS, mixOptics, predictMixture, searchRecipes } from './mixing'
+export {
+  asItMixes,
+  findRecipes,
+  learnStrengths,
+  LOADS,
+  mixOptics,
+  predictMixture,
+  searchRecipes,
+  TINT_PARTS,
+} from './mixing'
 export { arrangeInOrder, HOLDERS } from './arranging'
 export { readCollection, readSpectra, writeCollection } from './formats'
 export { createPaintIndex } from './paints/search'
+export { assessPalette, choosePalette, coverOf, guideCalls, rankCall, suggestChange, wantsOf } from './choosing'
+export { extractTargets, mixtureIndex } from './reach'

@@ -57,6 +57,7 @@ export function coverage({ core, km, labOfReflectance, gaussian }) {
       K: film.K.map((k, i) => Math.min(60, k * strength * Math.exp(bent(i)))),
       S: film.S.map((s) => s * Math.exp(bends[0])),
       washLoad: Math.min(1, Math.max(0.03, 0.15 * Math.exp(gauss() * 0.2))),
+      body: core.bodyOf(pigment),
     }
   }
 
@@ -84,9 +85,10 @@ export function coverage({ core, km, labOfReflectance, gaussian }) {
         const does = parts.map((p) => p * Math.exp(truth.hidden ? gauss() * truth.hidden : 0))
         const total = does.reduce((sum, p) => sum + p, 0)
         const mix = (of) => reals.reduce((sum, r, i) => sum + (does[i] / total) * of(r), 0)
+        const body = mix((r) => r.body)
         const film = {
-          K: reals[0].K.map((_, i) => mix((r) => r.K[i])),
-          S: reals[0].S.map((_, i) => mix((r) => r.S[i])),
+          K: reals[0].K.map((_, i) => mix((r) => (r.K[i] * body) / r.body)),
+          S: reals[0].S.map((_, i) => mix((r) => (r.S[i] * body) / r.body)),
         }
         const thinning = mix((r) => 1 / r.washLoad - 1) / 6
         for (const water of WATERS) {

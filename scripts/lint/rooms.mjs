@@ -10,6 +10,7 @@ const ROOT = fileURLToPath(new URL('../..', import.meta.url))
 export const CORE_ORDER = [
   'result',
   'steps',
+  'random',
   'units',
   'colour',
   'pigments',
@@ -19,6 +20,7 @@ export const CORE_ORDER = [
   'collection',
   'paints',
   'mixing',
+  'reach',
   'choosing',
   'standins',
   'arranging',
@@ -31,7 +33,7 @@ export const CORE_ORDER = [
 ]
 
 /** Packages that core may import; everything else that is no relative path is refused there. */
-const CORE_PACKAGES = ['culori', 'date-fns', 'minisearch', 'papaparse', 'zod']
+const CORE_PACKAGES = ['culori', 'date-fns', 'minisearch', 'papaparse', 'read-excel-file', 'zod']
 
 /** What each room of the application may import of the application. Core is open to all of them, `jobs` only to workers. */
 const APP_MAY = {

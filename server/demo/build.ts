@@ -11,8 +11,9 @@ import {
   ownVesselOf,
 } from '@juxtachrome/core/documents'
 import { HOLDERS } from '@juxtachrome/core/arranging'
+import { callsOf, WAYS } from '@juxtachrome/core/choosing'
 import { dryingDays } from '@juxtachrome/core/filling'
-import { DEMO_MAKERS, DEMO_PAINTS } from './paints'
+import { DEMO_MAKERS, DEMO_PAINTS, DEMO_TINTS } from './paints'
 import { DEMO_RECIPES } from './recipes'
 import { DEMO_ITEMS, DEMO_PALETTES } from './season'
 
@@ -80,22 +81,40 @@ function paintOf(cells: string[]): [key: string, Paint] {
 export function buildDemo(today: string): Documents {
   const documents = noDocuments()
   const paints = new Map(lines(DEMO_PAINTS).map(paintOf))
+  for (const [key, tint] of lines(DEMO_TINTS)) found(paints, key!).tint = { ...swatch(tint!)!, source: 'typed' }
   documents.paints = [...paints.values()]
   documents.items = lines(DEMO_ITEMS).map((cells, i) => itemOf(cells, i, paints, today))
-  for (const { journal, plan, holder, ...rest } of DEMO_PALETTES) {
+  for (const { journal, plan, holder, brief, mustIn = [], ...rest } of DEMO_PALETTES) {
     const palette: Palette = {
       v: 1,
       ...rest,
       holder: HOLDERS.find((h) => h.id === holder)!,
       plan: planOf(plan, paints),
+      ...(brief ? { brief: { ...brief, mustIn: mustIn.map((key) => found(paints, key).id) } } : {}),
     }
-    documents.palettes.push(palette)
+    documents.palettes.push(palette.id === GUIDED ? guided(palette) : palette)
     documents.journal.push(
       ...lines(journal).map((cells, i) => entryOf(cells, i, palette, paints, documents.items, today)),
     )
   }
+  documents.guides = [
+    {
+      id: 'demo-cliffs',
+      v: 1,
+      name: 'Cliffs and holm',
+      calls: callsOf('cool yellow; yellow earth; 2 orange earth or red earth; cool red; 2 blue leaning violet; dark'),
+    },
+  ]
   documents.recipes = lines(DEMO_RECIPES).map((cells) => recipeOf(cells, paints))
   return documents
+}
+
+/** The palette that is being chosen by a way. */
+const GUIDED = 'boat-tray'
+function guided(palette: Palette): Palette {
+  const way = WAYS.find((w) => w.id === 'wheel')!
+  const calls = way.calls({ places: palette.holder.places.length })
+  return { ...palette, guide: { way: way.id, name: way.name, calls, said: [] } }
 }
 
 function recipeOf(cells: string[], paints: Map<string, Paint>): Recipe {

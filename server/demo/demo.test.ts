@@ -15,6 +15,7 @@ describe('the demo season', () => {
     expect(demo.paints.length).toBeGreaterThanOrEqual(45)
     expect(new Set(demo.paints.map((p) => p.maker)).size).toBeGreaterThanOrEqual(5)
     expect(demo.palettes.map((p) => p.holder.places.length)).toEqual([12, 18, 36])
+    expect(demo.palettes[0]!.brief).toMatchObject({ targets: [{ subject: 'sea' }, { name: 'the ledge at low tide' }] })
     const of = (codes: string) => demo.paints.filter((p) => p.pigments.join() === codes)
     expect(new Set(of('PB29').map((p) => p.maker)).size).toBe(3)
     expect(of('PB28').map((p) => p.name)).toEqual(['Cobalt blue', 'Cobalt turquoise'])

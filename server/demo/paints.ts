@@ -70,3 +70,9 @@ export const DEMO_MAKERS: Record<string, string> = {
   F: 'Fulmar Paintworks',
   B: 'Bothy, handmade',
 }
+
+/** Tint tests, one part in ten of titanium white: maker:name | L a b. Made up for the demo. */
+export const DEMO_TINTS = `
+H:Phthalo blue green shade|61 -17 -36
+S:Phthalo blue green shade|72 -17 -24
+`

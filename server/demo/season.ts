@@ -1,3 +1,4 @@
+import type { Brief } from '@juxtachrome/core/documents'
 /** How long ago things happened, in days before today; paints by their line in DEMO_PAINTS as `maker:name[:formula]`. */
 export type Ago = number
 
@@ -75,6 +76,9 @@ interface DemoPalette {
   use: 'travel' | 'studio'
   purpose: string
   holder: string
+  /** What it is for; paints that must be in are named as in its plan. */
+  brief?: Brief
+  mustIn?: string[]
   /** place: paint, or `reserved: note`; `!` in front locks it. */
   plan: string
   /** days ago | place | paint | ml; or days ago | place | cleaned; or days ago | place | exchange | other place;
@@ -89,6 +93,30 @@ export const DEMO_PALETTES: DemoPalette[] = [
     use: 'travel',
     holder: 'tin-12-half',
     purpose: 'Fits the oilskin pocket: ten minutes ashore between swells',
+    brief: {
+      targets: [
+        { kind: 'subject', subject: 'sea', weight: 2 },
+        {
+          kind: 'colours',
+          id: 'demo-ledge',
+          name: 'the ledge at low tide',
+          weight: 1,
+          colours: [
+            { L: 26, a: 2, b: 6, weight: 30, name: 'wet basalt' },
+            { L: 62, a: 2, b: 10, weight: 22, name: 'guano-washed rock' },
+            { L: 64, a: 24, b: 62, weight: 6, name: 'lichen' },
+            { L: 30, a: 4, b: 24, weight: 18, name: 'kelp' },
+            { L: 48, a: -14, b: -12, weight: 16, name: 'surge in the gully' },
+            { L: 88, a: -1, b: -3, weight: 8, name: 'foam in shade' },
+          ],
+        },
+      ],
+      wishes: [
+        { wish: 'lightfastness', value: 'very good', hard: true },
+        { wish: 'rewetting', value: 'patience', hard: false },
+      ],
+    },
+    mustIn: ['H:French ultramarine', 'H:Quinacridone rose'],
     plan: `A1 H:Lemon yellow; A2 T:Nickel azo yellow; A3 S:Pyrrole orange; A4 H:Quinacridone rose;
       !A5 H:French ultramarine; A6 H:Phthalo blue green shade;
       B1 H:Yellow ochre; B2 G:Burnt sienna; B3 G:Perylene green; B4 T:Terre verte; B5 H:Payne's grey;

@@ -14,11 +14,16 @@ type Options = {
   profile?: string
   empty?: boolean
   siteData?: boolean
+  /** Works out what the collection mixes, as it does by itself; other tests leave the machine to what they are about. */
+  reckons?: boolean
   /** Where the application is served, if not as usual. */
   url?: string
 }
 
-const WAIT = 8000
+/** Other browsers and their workers share the machine. */
+const WAIT = 15_000
+/** Several browsers may open at once on a machine that does other things beside. */
+const OPENING = 30_000
 const ROLES = ['button', 'option', 'menuitem']
 const quote = (text: string) => (text.includes("'") ? `"${text}"` : `'${text}'`)
 
@@ -31,10 +36,14 @@ export class App {
     readonly close: () => Promise<void>,
   ) {}
 
-  static async open(path = '/', { empty, url, ...options }: Options = {}): Promise<App> {
+  static async open(path = '/', { empty, url, reckons, ...options }: Options = {}): Promise<App> {
     const downloads = await mkdtemp(join(tmpdir(), 'jx-downloads-'))
     const { driver, close } = await openBrowser({ ...options, downloads })
     const app = new App(driver, url ?? inject(empty ? 'emptyUrl' : 'url'), downloads, close)
+    if (!reckons && options.siteData !== false) {
+      await driver.get(`${app.url}/api/health`)
+      await app.remember('jx-reckon', 'when asked')
+    }
     await app.go(path)
     return app
   }
@@ -42,6 +51,14 @@ export class App {
   async go(path: string) {
     await this.saved()
     await this.driver.get(this.url + path)
+    await this.ready()
+  }
+  /** To another screen as by a link, without loading the page anew. */
+  async visit(path: string) {
+    await this.inPage(
+      `document.querySelector('#__nuxt').__vue_app__.config.globalProperties.$router.push(arguments[0]).then(() => done())`,
+      path,
+    )
     await this.ready()
   }
   async reload() {
@@ -53,6 +70,7 @@ export class App {
     await this.happens(
       `document.querySelector('#main > *') && !document.body.innerText.includes('Laying out the paints')`,
       'the page',
+      OPENING,
     )
   }
 
@@ -63,8 +81,18 @@ export class App {
       const done = arguments[arguments.length - 1]
       const holds = () => Boolean(${expression})
       if (holds()) return done(true)
-      const end = (answer) => { observer.disconnect(); clearTimeout(limit); done(answer) }
-      const observer = new MutationObserver(() => { if (holds()) end(true) })
+      // a page that changes without end is not asked without end
+      let asked = performance.now(), later
+      const look = () => {
+        later = undefined
+        asked = performance.now()
+        if (holds()) end(true)
+      }
+      const end = (answer) => { observer.disconnect(); clearTimeout(limit); clearTimeout(later); done(answer) }
+      const observer = new MutationObserver(() => {
+        if (performance.now() - asked > 30) look()
+        else later ??= setTimeout(look, 30)
+      })
       observer.observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
       const limit = setTimeout(() => end(holds()), arguments[0])`,
       wait,
@@ -135,12 +163,28 @@ export class App {
     }
   }
 
+  /** The first element in sight that a selector or an XPath finds; asked of the page at once, not element by element. */
+  private inSight(how: 'css' | 'xpath', what: string): Promise<WebElement | null> {
+    return this.driver.executeScript(
+      `const [how, what] = arguments
+      const all = how === 'css' ? [...document.querySelectorAll(what)] : []
+      if (how === 'xpath') {
+        const found = document.evaluate(what, document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null)
+        for (let i = 0; i < found.snapshotLength; i += 1) all.push(found.snapshotItem(i))
+      }
+      const isInSight = (element) => {
+        const { width, height } = element.getBoundingClientRect()
+        return width > 0 && height > 0 && element.checkVisibility({ visibilityProperty: true, opacityProperty: true })
+      }
+      return all.find(isInSight) ?? null`,
+      how,
+      what,
+    )
+  }
+
   /** The visible element that a selector finds. */
   async find(css: string): Promise<WebElement> {
-    return this.until(async () => {
-      for (const element of await this.driver.findElements(By.css(css))) if (await element.isDisplayed()) return element
-      return undefined
-    }, css) as Promise<WebElement>
+    return this.until(() => this.inSight('css', css), css) as Promise<WebElement>
   }
   /** A button or link by its words or its accessible name; the last one shown when `last`. */
   async named(name: string, within = ''): Promise<WebElement> {
@@ -148,15 +192,14 @@ export class App {
     const kinds = ['self::button', 'self::a', 'self::summary', ...ROLES.map((r) => `@role='${r}'`)].join(' or ')
     const begins = [':', ','].map((mark) => `starts-with(@aria-label, concat(${q}, '${mark}'))`).join(' or ')
     const xpath = `${within}//*[${kinds}][normalize-space()=${q} or @aria-label=${q} or ${begins}]`
-    return this.until(async () => {
-      for (const element of await this.driver.findElements(By.xpath(xpath)))
-        if (await element.isDisplayed()) return element
-      return undefined
-    }, `“${name}”`) as Promise<WebElement>
+    return this.until(() => this.inSight('xpath', xpath), `“${name}”`) as Promise<WebElement>
   }
   async click(name: string, within = '') {
     await this.until(async () => {
-      await (await this.named(name, within)).click()
+      const at = await this.named(name, within)
+      // a click on what is not ready yet would be lost without a word
+      if (!(await at.isEnabled())) return false
+      await at.click()
       return true
     }, `a click on “${name}”`)
   }
@@ -164,11 +207,7 @@ export class App {
   async field(label: string): Promise<WebElement> {
     const q = quote(label)
     const xpath = `//*[self::input or self::select or self::textarea][@aria-label=${q} or @id=//label[normalize-space()=${q}]/@for or ancestor::label[starts-with(normalize-space(), ${q})]]`
-    return this.until(async () => {
-      for (const element of await this.driver.findElements(By.xpath(xpath)))
-        if (await element.isDisplayed()) return element
-      return undefined
-    }, `the field “${label}”`) as Promise<WebElement>
+    return this.until(() => this.inSight('xpath', xpath), `the field “${label}”`) as Promise<WebElement>
   }
   async type(label: string, text: string) {
     const field = await this.field(label)
@@ -183,10 +222,15 @@ export class App {
     )
   }
   async choose(label: string, option: string) {
-    const field = await this.field(label)
-    const choices = await field.findElements(By.css('option'))
-    for (const choice of choices) if ((await choice.getText()).trim().startsWith(option)) return choice.click()
-    throw new Error(`${label} does not offer ${option}`)
+    await this.until(async () => {
+      const choice: WebElement | null = await this.driver.executeScript(
+        'return arguments[0].disabled ? null : [...arguments[0].options].find((o) => o.text.trim().startsWith(arguments[1])) ?? null',
+        await this.field(label),
+        option,
+      )
+      await choice?.click()
+      return choice !== null
+    }, `${label} to offer ${option}`)
   }
   place(id: string): Promise<WebElement> {
     return this.find(`[data-place="${id}"]`)
@@ -196,6 +240,10 @@ export class App {
   }
   async drag(from: WebElement, to: WebElement) {
     await this.driver.actions().move({ origin: from }).press().move({ origin: to, duration: 120 }).release().perform()
+  }
+  /** As on a machine that is so many times slower; 1 as it is. */
+  slowedBy(rate: number) {
+    return this.driver.sendDevToolsCommand('Emulation.setCPUThrottlingRate', { rate })
   }
   /** Keys to whatever has the focus. */
   async press(...keys: string[]) {
@@ -217,7 +265,7 @@ export class App {
     await this.driver.sendDevToolsCommand('Input.dispatchTouchEvent', { type, touchPoints: rect ? [rect] : [] })
   }
   async text(css = 'body'): Promise<string> {
-    return (await this.driver.findElement(By.css(css))).getText()
+    return this.driver.executeScript('return document.querySelector(arguments[0]).innerText.trim()', css)
   }
   async says(text: string, wait = WAIT) {
     await this.happens(`document.body.innerText.includes(${JSON.stringify(text)})`, `the words “${text}”`, wait)

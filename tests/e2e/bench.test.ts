@@ -75,7 +75,8 @@ describe('the mixing bench', () => {
     const noted = async () =>
       (await app.driver.findElement(By.xpath(recipe)).getText()).includes('Prediction against the real one, masstone:')
     await app.until(noted, 'the error of the prediction')
-    await app.says('1 of your notes shift it by')
+    // the demo holds a note of these two paints already
+    await app.says('2 of your notes shift it by')
     expect(await mixture()).not.toBe(before)
     await app.chord(Key.CONTROL, 'z')
     await app.until(async () => !(await noted()), 'the note to be taken back')

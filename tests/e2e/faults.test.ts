@@ -14,7 +14,8 @@ afterEach(async () => {
 async function broken(paths: readonly string[]): Promise<string[]> {
   const found: string[] = []
   for (const path of paths) {
-    await app.go(path)
+    await app.visit(path)
+    await app.still()
     const text = await app.text()
     if (/\b(500|undefined|NaN|null|\[object)\b|stopped/.test(text) || text.length < 150) found.push(`${path}: ${text}`)
   }
@@ -34,7 +35,7 @@ describe('a browser that keeps nothing', () => {
     await app.click('Add the first paint')
     await app.type('Type it as it stands on the tube', 'Cerulean blue PB35, 5 ml')
     await app.press('\uE007')
-    await app.says('1 paints')
+    await app.says('1 paint')
     await app.says('Not saved.')
   })
 })
@@ -71,6 +72,9 @@ describe('a full disk', () => {
     expect(await app.placeSays('B5')).toContain('locked')
     await app.click('Data')
     await app.wipe()
+    // refused, and said so, before there is room again
+    const refused = `[...document.querySelectorAll('[role=status]')].some((s) => s.innerText.includes('is full'))`
+    await app.happens(refused, 'the refusal of the wipe')
     await app.says('56paints')
     expect(await app.text()).not.toContain('Wiped.')
     await app.driver.executeScript('window.isFull = false')

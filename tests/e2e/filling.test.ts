@@ -32,16 +32,16 @@ describe('filling', () => {
     expect(await app.placeSays('B9')).toContain("Payne's grey lies in it")
     await app.go('/paints/demo-h-payne-s-grey')
     await app.says('15 ml, 9.0 ml left')
-    await app.click('Filled 3 places')
+    await app.click('Filled 3 times, 3 places')
     await app.says('2 ml into B9 of Boat tray')
   })
 
   it('asks when more is poured than is left or fits, and records it all the same', async () => {
     await app.go('/palettes/boat-tray/fill?place=A4')
-    await app.choose('From', 'Pyrrole orange, Skerry Colours: tube, 0.9 ml')
+    await app.choose('From', 'Pyrrole orange: 5 ml tube of Skerry Colours, 0.9 ml')
     await app.type('Amount, ml', '6')
     await app.says('By the records 0.9 ml are left in it.')
-    await app.says('A4 holds about 4.3 ml to the brim.')
+    await app.says('A4 holds about 4.3 ml to the brim, and about')
     await app.type('Amount, ml', '0.4')
     await app.click('Record the top-up')
     await app.says('1.9 ml in 2 fillings')
@@ -49,7 +49,7 @@ describe('filling', () => {
 
   it('tops up from a second tube, is found dry, is cleaned; the history keeps all of it', async () => {
     await app.go('/palettes/landing-tin/fill?place=A5')
-    await app.choose('From', 'French ultramarine, Halvard & Roe: tube, 15.0 ml')
+    await app.choose('From', 'French ultramarine: 15 ml tube of Halvard & Roe, 15.0 ml')
     await app.type('Amount, ml', '0.3')
     await app.set('On', daysAfter(today, -1))
     await app.click('Record the top-up')

@@ -120,7 +120,7 @@ describe('keeping', () => {
     await app.click('Add the first paint')
     await app.type('Type it as it stands on the tube', 'Cerulean blue PB35, 5 ml')
     await app.press(Key.ENTER)
-    await app.says('1 paints')
+    await app.says('1 paint')
     expect(await app.complaints()).toEqual([])
     await app.close()
   })

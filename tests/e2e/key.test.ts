@@ -19,8 +19,9 @@ const MM = 25.4 / 72
 
 describe('the printed key', () => {
   it('is an A4 sheet, and names stand where the pans lie, in millimetres', async ({ skip }) => {
-    await app.says('113 × 64 mm on one sheet A4')
+    // at once, before the typeface for print can be here
     await app.click('Save as PDF')
+    await app.says('113 × 64 mm on one sheet A4')
     const bytes = await app.downloaded(/^key-landing-tin\.pdf$/)
     const [page] = (await PDFDocument.load(bytes)).getPages()
     expect(page!.getWidth() * MM).toBeCloseTo(210, 1)

@@ -94,7 +94,7 @@ describe('a palette, by mouse', () => {
     await app.click('Remove it')
     await app.until(async () => !(await app.text('#main')).includes('Boat tray'), 'the palette to go')
     await app.go('/paints/demo-h-viridian')
-    await app.click('Filled 2 places')
+    await app.click('Filled 2 times, 2 places')
     await app.says('B5 of Boat tray')
     await app.go('/palettes/boat-tray/choose')
     await app.says('No such palette')
@@ -113,6 +113,8 @@ describe('a palette, by keyboard alone', () => {
   const focused = () => app.driver.switchTo().activeElement()
 
   it('is made, filled from the drawer with Space and arrows, and rearranged', async () => {
+    // one dialog closes while the next one opens: on a slow machine the first must not take the focus back
+    await app.slowedBy(6)
     await app.chord(Key.CONTROL, 'k')
     await app.until(async () => (await focused().getAttribute('aria-label')) === 'Search commands', 'the commands')
     await app.press('make a pal')
@@ -120,6 +122,7 @@ describe('a palette, by keyboard alone', () => {
     await app.press(Key.ENTER)
     await app.says('A new palette')
     await app.until(async () => (await focused().getTagName()) === 'input', 'focus in the dialog')
+    await app.slowedBy(1)
     await app.press('Skua tin', Key.ENTER)
     await app.says('12 of 12 places left')
     await app.press('/')

@@ -63,7 +63,7 @@ describe('a pan that moves', () => {
     await app.click('Take the pan out')
     await app.says('B6: its pan is out')
     await app.click('Put a new half pan in')
-    await app.says('B6: empty')
+    await app.says('B6: kept free for a darker brown')
     await app.choose('From', 'Burnt umber')
     await app.click('Record the filling')
     await app.says('B6: Burnt umber')

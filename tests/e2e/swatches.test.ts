@@ -63,7 +63,7 @@ describe('the swatches of a paint', () => {
 
   it('without any, a paint is shown as assumed from its code', async () => {
     await app.press('a')
-    await app.type('Type it as it stands on the tube', 'Viridian PG18 5 ml, Northwall')
+    await app.type('Type it as it stands on the tube', 'Viridian PG18 5 ml, by Northwall')
     await app.press(Key.ENTER)
     await app.type('Search paints', 'northwall')
     await (await app.find('ul[aria-label="Paints by hue"] button')).click()

@@ -15,10 +15,15 @@ const to = (window: string) => app.driver.switchTo().window(window)
 const PRESS = `
   window.press = (place, key) => document.querySelector('[data-place="' + place + '"]')
     .dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }))
-  // a worker's clock: that of a window in the background is slowed down
+  // a worker's clock: that of a window in the background is slowed down; it waits for a window that is busy
   window.every = (ms, work) => {
-    const clock = new Worker(URL.createObjectURL(new Blob(['setInterval(() => postMessage(0), ' + ms + ')'])))
-    clock.onmessage = work
+    const ticks = 'onmessage = () => setTimeout(() => postMessage(0), ' + ms + ')'
+    const clock = new Worker(URL.createObjectURL(new Blob([ticks])))
+    clock.onmessage = () => {
+      work()
+      clock.postMessage(0)
+    }
+    clock.postMessage(0)
     return () => clock.terminate()
   }
   window.tick = () => new Promise((go) => {
@@ -110,21 +115,19 @@ describe('two windows that edit one place', () => {
   })
 
   it('one that is opened while the other edits misses nothing', async () => {
-    for (let round = 0; round < 4; round += 1) {
+    for (let round = 0; round < 3; round += 1) {
       await to(first)
       await app.driver.executeScript(`
         let n = 0
         const places = ['A1', 'A2', 'A3', 'B1', 'B2', 'B3', 'B4']
-        const stop = every(8, () => {
-          press(places[n % places.length], 'l')
-          if ((n += 1) > 250) stop()
-        })
-        window.works = () => n <= 250`)
+        window.endEdits = every(8, () => press(places[n++ % places.length], 'l'))
+        window.edits = () => n`)
       await to(second)
       await app.driver.get(app.url + PALETTE)
       await app.ready()
       await to(first)
-      await app.until(async () => !(await app.driver.executeScript('return works()')), 'the edits')
+      // it went on until the other was open
+      expect(await app.driver.executeScript('endEdits(); return edits()')).toBeGreaterThan(3)
       const ends = await bothSay()
       expect(ends[1]).toBe(ends[0])
     }

@@ -2,6 +2,7 @@
 import type { Result } from '@juxtachrome/core/result'
 import { replacedInWords, wouldReplace, type Contents } from '@juxtachrome/core/collection'
 import { ref, shallowRef } from 'vue'
+import { counted } from '@juxtachrome/core/units'
 import { readTextFile } from '~/composables/readFile'
 import { useAsk, type Question } from '~/composables/useAsk'
 import { useCollection } from '~/stores/collection'
@@ -84,8 +85,9 @@ async function put(how: 'replace' | 'add') {
     <p v-if="trouble" role="alert" class="mt-2 text-trouble">{{ trouble }}</p>
     <div v-if="found" class="mt-3">
       <p>
-        {{ name }} holds {{ found.documents.paints.length }} paints, {{ found.documents.items.length }} items,
-        {{ found.documents.palettes.length }} palettes and {{ found.documents.journal.length }} journal entries.
+        {{ name }} holds {{ counted(found.documents.paints.length, 'paint') }},
+        {{ counted(found.documents.items.length, 'item') }}, {{ found.documents.palettes.length }} palettes and
+        {{ found.documents.journal.length }} journal entries.
       </p>
       <template v-if="found.unreadable.length">
         <p class="mt-1">{{ found.unreadable.length }} of its documents cannot be read; they are kept as they are:</p>

@@ -3,12 +3,15 @@ import type { ColumnField, LeftoverRow } from '@juxtachrome/core/documents'
 import { COLUMN_FIELDS, readRow, type ColumnMatching } from '@juxtachrome/core/formats'
 import { reactive, ref } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
+import { counted } from '@juxtachrome/core/units'
 import { useAsk } from '~/composables/useAsk'
 import { useCollection } from '~/stores/collection'
+import { usePreferences } from '~/stores/preferences'
 
 const collection = useCollection()
 const commands = usePaintCommands()
 const { ask } = useAsk()
+const preferences = usePreferences()
 const correcting = ref<string>()
 const cells = reactive<string[]>([])
 const trouble = ref('')
@@ -24,7 +27,7 @@ function retry(row: LeftoverRow) {
   const matching = Object.fromEntries(
     row.cells.flatMap(([heading], i) => (isField(heading) ? [[i, heading]] : [])),
   ) as ColumnMatching
-  const read = readRow({ headings: [], rows: [[...cells]], lines: [row.line] }, 0, matching)
+  const read = readRow({ headings: [], rows: [[...cells]], lines: [row.line] }, 0, matching, preferences.money)
   if (!read.ok) {
     trouble.value = read.error.message
     return
@@ -35,7 +38,7 @@ function retry(row: LeftoverRow) {
 async function letGoOfAll() {
   if (
     await ask({
-      title: `Let go of ${collection.leftovers.length} rows?`,
+      title: `Let go of ${counted(collection.leftovers.length, 'row')}?`,
       text: 'They were never taken in. The file you imported is not touched.',
       yes: 'Let go of them',
     })

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { Day, text, planAt, type FillEvent, type Palette, type VesselRef } from '@juxtachrome/core/documents'
 import { doubtFilling, dryingDays, isUsable, itemsToFillFrom, usualFilling } from '@juxtachrome/core/filling'
-import { computed, watch } from 'vue'
+import { computed, onBeforeUnmount, watch } from 'vue'
 import * as z from 'zod/mini'
 import { useBalances } from '~/composables/useBalances'
+import { useItemWords } from '~/commands/itemWords'
 import { useCheckedForm } from '~/composables/useCheckedForm'
 import { numberIn } from '~/composables/numberIn'
 import { useCollection } from '~/stores/collection'
+import { fillDrafts, type FillDraft } from '~/stores/fillDrafts'
 
 /** Records a filling or a top-up; with `event`, corrects one. */
 const props = defineProps<{
@@ -20,6 +22,7 @@ const props = defineProps<{
 const emit = defineEmits<{ record: [event: FillEvent]; cancel: [] }>()
 const collection = useCollection()
 const { leftInWords } = useBalances()
+const { itemInWords } = useItemWords()
 const place = computed(() => props.palette.holder.places.find((p) => p.id === props.placeId)!)
 const plannedId = computed(() => planAt(props.palette, props.placeId)?.paintId)
 
@@ -32,7 +35,11 @@ const wholeDays = z
 const schema = z.object({
   itemId: z.string().check(z.minLength(1, 'Choose what to fill from.')),
   millilitres: amount,
-  day: Day,
+  // what lies in the future is a plan, and stands on the tray
+  day: z.pipe(
+    Day,
+    z.string().check(z.refine((d) => d <= props.today, 'A day up to today: what is still to come stays planned.')),
+  ),
   dryingDays: wholeDays,
   note: text(500),
 })
@@ -44,13 +51,10 @@ const choices = computed(() => {
   return collection.items
     .filter((i) => isUsable(i) || i.id === props.event?.itemId)
     .sort((p, q) => isPlanned(q.paintId) - isPlanned(p.paintId) || name(p.paintId).localeCompare(name(q.paintId)))
-    .map((i) => ({
-      id: i.id,
-      text: `${name(i.paintId)}, ${collection.paint(i.paintId)?.maker || 'no maker'}: ${i.kind}, ${leftInWords(i)}`,
-    }))
+    .map((i) => ({ id: i.id, text: `${name(i.paintId)}: ${itemInWords(i)}, ${leftInWords(i)}` }))
 })
 
-function start() {
+function start(): FillDraft {
   const e = props.event
   const millilitres = e?.millilitres ?? (props.occupied ? 0.5 : usualFilling(place.value))
   const days = e?.dryingDays ?? dryingDays(place.value, millilitres)
@@ -62,9 +66,21 @@ function start() {
     note: e?.note ?? '',
   }
 }
-const { defineField, errors, handleSubmit, values, resetForm, setFieldValue } = useCheckedForm(schema, start())
+const key = () => `${props.palette.id}/${props.placeId}/${JSON.stringify(props.event ?? '')}`
+const { defineField, errors, handleSubmit, meta, values, resetForm, setFieldValue } = useCheckedForm(
+  schema,
+  fillDrafts.get(key()) ?? start(),
+)
+/** What is half typed waits for the artist to come back to the place. */
+function keepDraft(of: string) {
+  if (meta.value.dirty) fillDrafts.set(of, { ...(values as FillDraft) })
+}
 // a change of the same palette, made here or in another window, leaves what is half typed alone
-watch([() => props.placeId, () => props.palette.id, () => props.event], () => resetForm({ values: start() }))
+watch(key, (now, before) => {
+  keepDraft(before)
+  resetForm({ values: fillDrafts.get(now) ?? start() })
+})
+onBeforeUnmount(() => keepDraft(key()))
 const [itemId] = defineField('itemId')
 const [millilitres] = defineField('millilitres')
 const [day] = defineField('day')
@@ -79,8 +95,8 @@ const doubts = computed(() => {
   const item = collection.item(values.itemId)
   const ml = numberIn(String(values.millilitres))
   if (!item || !(ml > 0)) return []
-  const { palette, placeId, today, event: instead } = props
-  const intended = { palette, placeId, item, millilitres: ml, day: values.day ?? '', today, instead }
+  const { palette, placeId, event: instead } = props
+  const intended = { palette, placeId, item, millilitres: ml, day: values.day ?? '', instead }
   return doubtFilling(intended, collection.ledger.whole)
 })
 const verb = computed(() => {
@@ -91,6 +107,8 @@ const verb = computed(() => {
 const save = handleSubmit((v: z.output<typeof schema>) => {
   const item = collection.item(v.itemId)
   if (!item) return
+  fillDrafts.delete(key())
+  resetForm({ values: { ...(values as FillDraft) } })
   emit('record', {
     kind: 'fill',
     day: v.day,

@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { dayInWords } from '@juxtachrome/core/units'
+import { counted, dayInWords } from '@juxtachrome/core/units'
 import { planAt, type FillEvent, type Palette } from '@juxtachrome/core/documents'
 import { isWet, mainPaintOf, pouredInto, type PaletteState } from '@juxtachrome/core/ledger'
+import { useDayDone } from '~/composables/useDayDone'
 import { computed } from 'vue'
 import { useFillCommands } from '~/commands/filling'
+import { useItemWords } from '~/commands/itemWords'
 import { useCollection } from '~/stores/collection'
 
 const props = defineProps<{ palette: Palette; placeId: string; state: PaletteState; today: string }>()
 const collection = useCollection()
+const { contentWords } = useItemWords()
 const filling = useFillCommands(() => props.palette.id)
 const place = computed(() => ({ paletteId: props.palette.id, placeId: props.placeId }))
 const here = computed(() => props.state.get(props.placeId))
@@ -21,9 +24,14 @@ const bare = computed(() => here.value !== undefined && here.value.vesselId === 
 const vessel = computed(() => filling.vesselIn(place.value))
 const title = computed(() => {
   if (bare.value) return 'its pan is out'
-  return lying.value?.name ?? (content.value ? 'a paint no longer listed' : (planned.value?.name ?? 'empty'))
+  if (content.value) return contentWords(content.value)
+  const plan = planAt(props.palette, props.placeId)
+  if (plan?.reserved !== undefined) return plan.reserved ? `kept free for ${plan.reserved}` : 'kept free'
+  return planned.value?.name ?? 'empty'
 })
-const at = () => ({ day: props.today, vessel: vessel.value })
+/** When what is recorded with one press was done. */
+const { typed: doneOn, day } = useDayDone(() => props.today)
+const at = () => ({ day: day.value, vessel: vessel.value })
 const record = (event: FillEvent) => filling.record(event)
 </script>
 
@@ -33,19 +41,21 @@ const record = (event: FillEvent) => filling.record(event)
     <template v-if="content">
       <PaintSwatch v-if="lying" :paint="lying" class="my-1 h-8" />
       <p>
-        {{ pouredInto(content).toFixed(1) }} ml in {{ content.layers.length }}
-        {{ content.layers.length === 1 ? 'filling' : 'fillings' }},
+        {{ pouredInto(content).toFixed(1) }} ml in {{ counted(content.layers.length, 'filling') }},
         {{ wet ? `wet: dry about ${dayInWords(content.dryFrom)}` : `dry since ${dayInWords(content.dryFrom)}` }}.
       </p>
       <p v-if="planned && planned.id !== lying?.id">Planned here: {{ planned.name }}.</p>
       <div class="my-2 flex flex-wrap gap-2">
         <button v-if="wet" class="btn" @click="filling.record({ kind: 'dry', ...at() })">It is dry now</button>
         <button class="btn" @click="filling.record({ kind: 'clean', ...at() })">Emptied and cleaned</button>
+        <label class="flex items-center gap-2 text-sm"
+          >on <input v-model="doneOn" type="date" class="input w-auto" :max="today"
+        /></label>
       </div>
       <h3 class="mt-3">Top up</h3>
     </template>
     <p v-else-if="bare" class="hint mb-2">Put a pan in to fill it.</p>
-    <p v-else-if="!planned" class="hint mb-2">Nothing is planned here; it can be filled all the same.</p>
+    <p v-else-if="!planned" class="hint mb-2">No paint is planned here; it can be filled all the same.</p>
     <p v-else class="hint mb-2">Planned, not filled yet.</p>
     <FillForm
       v-if="!bare"

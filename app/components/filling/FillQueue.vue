@@ -2,7 +2,7 @@
 import { dayInWords } from '@juxtachrome/core/units'
 import { planAt, type Palette } from '@juxtachrome/core/documents'
 import { isWet, mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
-import { exchangesToPlan, fillOrder, usualFillings } from '@juxtachrome/core/filling'
+import { exchangesToPlan, fillOrder, leftOutOf, usualFillings } from '@juxtachrome/core/filling'
 import { computed } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useBalances } from '~/composables/useBalances'
@@ -14,17 +14,14 @@ const collection = useCollection()
 const filling = useFillCommands(() => props.palette.id)
 const { left } = useBalances()
 
+const stock = { itemsOf: collection.itemsOf, left }
 const question = computed(() => ({ palette: props.palette, state: props.state, paint: collection.paint }))
+const vesselIn = (placeId: string) => filling.vesselIn({ paletteId: props.palette.id, placeId })
 const toFill = computed(() => fillOrder(question.value))
 /** Those with a tube at hand that holds the usual amount, as fillings of today. */
-const ready = computed(() =>
-  usualFillings(
-    toFill.value,
-    { itemsOf: collection.itemsOf, left },
-    (placeId) => filling.vesselIn({ paletteId: props.palette.id, placeId }),
-    props.today,
-  ),
-)
+const ready = computed(() => usualFillings(toFill.value, stock, vesselIn, props.today))
+/** Those that are left out of a filling of all, with the reason. */
+const leftOut = computed(() => leftOutOf(toFill.value, stock))
 const rows = computed(() =>
   props.palette.holder.places.flatMap(({ id }) => {
     const content = props.state.get(id)?.content
@@ -33,6 +30,7 @@ const rows = computed(() =>
   }),
 )
 const wet = computed(() => rows.value.filter((r) => isWet(r.content, props.today)))
+const resting = computed(() => rows.value.filter((r) => !isWet(r.content, props.today)))
 const differing = computed(() => rows.value.filter((r) => r.lying?.id !== r.planned?.id))
 const exchanges = computed(() => exchangesToPlan(props.palette, props.state, props.today))
 </script>
@@ -52,6 +50,11 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
     <button v-if="ready.length > 1" class="btn mt-2" @click="filling.fillAll(palette.name, ready)">
       I filled {{ ready.length }} of these today, the usual amount
     </button>
+    <ul v-if="ready.length > 1 && leftOut.length" class="hint mt-1" aria-label="Left out of that">
+      <li v-for="{ place, paint, reason } in leftOut" :key="place.id">
+        without {{ place.id }}, {{ paint.name }}: {{ reason }}
+      </li>
+    </ul>
     <p v-if="!toFill.length" class="hint mt-1">
       Every planned place is filled. Choose a place on the tray to top it up, clean it or read its history.
     </p>
@@ -67,6 +70,25 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
         </li>
       </ul>
       <p class="hint">Keep wet pans level, and covered from dust but airy.</p>
+    </template>
+    <template v-if="resting.length">
+      <h2 class="mt-4">Filled and dry</h2>
+      <ul>
+        <li v-for="row in resting" :key="row.id">
+          <SwatchRow
+            v-if="row.lying"
+            :paint="row.lying"
+            button
+            :selected="selected === row.id"
+            @click="emit('select', row.id)"
+          >
+            <span class="min-w-0 grow truncate">
+              <strong class="font-semibold">{{ row.id }}</strong> {{ row.lying.name }}
+            </span>
+            <span class="hint shrink-0 text-[13px]">{{ dayInWords(row.content.layers.at(-1)!.day) }}</span>
+          </SwatchRow>
+        </li>
+      </ul>
     </template>
     <template v-if="differing.length">
       <h2 class="mt-4">Not as planned</h2>

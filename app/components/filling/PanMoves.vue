@@ -1,18 +1,21 @@
 <script setup lang="ts">
 import type { Palette, PlaceRef } from '@juxtachrome/core/documents'
-import { mainPaintOf } from '@juxtachrome/core/ledger'
+import { useDayDone } from '~/composables/useDayDone'
 import { computed, ref, watch } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useNaming } from '~/commands/naming'
+import { useItemWords } from '~/commands/itemWords'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 
 /** Where the pan of a place goes: to another place, of any palette, or out; and what comes into a place without one. */
 const props = defineProps<{ palette: Palette; place: PlaceRef; bare: boolean; today: string }>()
 const collection = useCollection()
+const { contentWords } = useItemWords()
 const notices = useNotices()
 const filling = useFillCommands(() => props.palette.id)
 const name = useNaming(() => props.palette.id)
+const { typed: movedOn, day } = useDayDone(() => props.today)
 const open = ref(false)
 const paletteId = ref(props.palette.id)
 const placeId = ref('')
@@ -29,7 +32,7 @@ const places = computed(() => {
 })
 type State = ReturnType<ReturnType<typeof collection.ledger.places>['get']>
 function holds(state: State): string {
-  if (state?.content) return collection.paint(mainPaintOf(state.content))?.name ?? 'a paint no longer listed'
+  if (state?.content) return contentWords(state.content)
   return state && state.vesselId === undefined ? 'no pan' : 'an empty pan'
 }
 watch(paletteId, () => (placeId.value = ''))
@@ -37,7 +40,7 @@ watch(paletteId, () => (placeId.value = ''))
 const loose = computed(() =>
   collection.ledger.looseVessels().map((vesselId) => {
     const { content } = collection.ledger.vessel(vesselId)
-    const what = content ? `, holds ${name.paint(mainPaintOf(content))}` : ', empty'
+    const what = content ? `, holds ${contentWords(content)}` : ', empty'
     return { id: vesselId, text: `${name.vessel({ vesselId })}${what}` }
   }),
 )
@@ -45,19 +48,24 @@ const chosen = ref('')
 
 function move() {
   const to = { paletteId: paletteId.value, placeId: placeId.value }
-  if (!placeId.value || filling.movePan(props.place, to, props.today)) return
+  if (!placeId.value || filling.movePan(props.place, to, day.value)) return
   notices.say(`The pan lies in ${name.place(to)} now.`)
   open.value = false
 }
 function putIn() {
-  if (chosen.value) filling.putPanIn({ vesselId: chosen.value }, props.place, props.today)
+  if (chosen.value) filling.putPanIn({ vesselId: chosen.value }, props.place, day.value)
 }
-const addNew = () => filling.addPan(size.value === 'full pan' ? 'full pan' : 'half pan', '', props.place, props.today)
+const addNew = () => filling.addPan(size.value === 'full pan' ? 'full pan' : 'half pan', '', props.place, day.value)
 </script>
 
 <template>
   <section aria-label="The pan">
-    <h3>The pan</h3>
+    <div class="flex flex-wrap items-center gap-2">
+      <h3 class="grow">The pan</h3>
+      <label class="flex items-center gap-2 text-sm"
+        >moved on <input v-model="movedOn" type="date" class="input w-auto" :max="today"
+      /></label>
+    </div>
     <template v-if="bare">
       <form v-if="loose.length" class="mt-1 flex items-end gap-2" @submit.prevent="putIn">
         <ChoiceField v-model="chosen" label="Loose pans" :choices="loose" none="choose a pan" class="grow" />
@@ -68,7 +76,7 @@ const addNew = () => filling.addPan(size.value === 'full pan' ? 'full pan' : 'ha
     <template v-else>
       <div class="mt-1 flex flex-wrap gap-2">
         <button class="btn" :aria-expanded="open" @click="open = !open">Move the pan</button>
-        <button class="btn" @click="filling.takePanOut(place, today)">Take the pan out</button>
+        <button class="btn" @click="filling.takePanOut(place, day)">Take the pan out</button>
       </div>
       <form v-if="open" class="mt-2 grid grid-cols-2 gap-2" @submit.prevent="move">
         <ChoiceField

@@ -1,15 +1,17 @@
 <script setup lang="ts">
-import { dayInWords } from '@juxtachrome/core/units'
+import { counted, dayInWords } from '@juxtachrome/core/units'
 import { eventLine, type FillEvent, type Palette, type PlaceRef } from '@juxtachrome/core/documents'
-import { mainPaintOf, type Effective, type PaletteState, type Stay } from '@juxtachrome/core/ledger'
+import type { Effective, PaletteState, Stay } from '@juxtachrome/core/ledger'
 import { computed, ref } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useNaming } from '~/commands/naming'
 import { useAsk } from '~/composables/useAsk'
+import { useItemWords } from '~/commands/itemWords'
 import { useCollection } from '~/stores/collection'
 
 const props = defineProps<{ palette: Palette; placeId: string; state: PaletteState; today: string }>()
 const collection = useCollection()
+const { contentWords } = useItemWords()
 const filling = useFillCommands(() => props.palette.id)
 const name = useNaming(() => props.palette.id)
 const { ask } = useAsk()
@@ -34,14 +36,13 @@ const whither = (place: PlaceRef | 'loose' | undefined, come: string, loose: str
   place === undefined ? [] : [place === 'loose' ? loose : `${come} ${name.place(place)}`]
 function stayInWords(stay: Stay): string {
   return [
-    `${name.paint(mainPaintOf(stay.content))}, ${dayInWords(stay.since)} to ${stay.until ? dayInWords(stay.until) : 'now'}`,
+    `${contentWords(stay.content)}, ${dayInWords(stay.since)} to ${stay.until ? dayInWords(stay.until) : 'now'}`,
     ...whither(stay.cameFrom, 'came from', 'had lain loose'),
     ...(stay.ended === 'cleaned' ? ['cleaned out'] : []),
     ...whither(stay.wentTo, 'went to', 'taken out'),
   ].join(', ')
 }
-const fillings = ({ content }: Stay) =>
-  `${content.layers.length} ${content.layers.length === 1 ? 'filling' : 'fillings'}`
+const fillings = ({ content }: Stay) => counted(content.layers.length, 'filling')
 const line = ({ event }: Effective) => eventLine(event, name)
 
 async function strike(entry: Effective) {

@@ -10,12 +10,14 @@ import { screenStops } from '~/composables/useSwatch'
 import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
 
+/** `narrow` where there is room for one beside another only. */
+defineProps<{ narrow?: boolean }>()
 const collection = useCollection()
 const bench = useBench()
 const commands = useRecipeCommands()
 const { predict, inWords } = useMixtures()
 const noting = ref<string>()
-const seen = reactive({ masstone: '', wash: '' })
+const seen = reactive({ masstone: '', wash: '', note: '' })
 const errors = reactive({ masstone: '', wash: '' })
 
 const rows = computed(() =>
@@ -42,7 +44,7 @@ const rows = computed(() =>
 )
 function begin(recipe: Recipe) {
   noting.value = noting.value === recipe.id ? undefined : recipe.id
-  Object.assign(seen, { masstone: swatchText(recipe.masstone), wash: swatchText(recipe.wash) })
+  Object.assign(seen, { masstone: swatchText(recipe.masstone), wash: swatchText(recipe.wash), note: recipe.note ?? '' })
   Object.assign(errors, { masstone: '', wash: '' })
 }
 function save(recipe: Recipe) {
@@ -51,7 +53,8 @@ function save(recipe: Recipe) {
     errors[which] = colour && !colour.ok ? colour.error.message : ''
   }
   if (errors.masstone || errors.wash) return
-  const note: { masstone?: Swatch; wash?: Swatch } = {
+  const note: { masstone?: Swatch; wash?: Swatch; note?: string } = {
+    note: seen.note.trim() || undefined,
     masstone: toSwatch(seen.masstone, recipe.masstone),
     wash: toSwatch(seen.wash, recipe.wash),
   }
@@ -63,7 +66,7 @@ function save(recipe: Recipe) {
 <template>
   <section v-if="rows.length" aria-label="Kept recipes">
     <h2 class="mb-1">Kept recipes</h2>
-    <ul class="grid gap-2 lg:grid-cols-2">
+    <ul class="grid gap-2" :class="narrow ? '' : 'lg:grid-cols-2'">
       <li v-for="row in rows" :key="row.recipe.id" class="panel p-2">
         <div class="flex gap-3">
           <div class="w-28 shrink-0 bg-ground">
@@ -77,6 +80,7 @@ function save(recipe: Recipe) {
             <p class="truncate font-medium">{{ row.recipe.name }}</p>
             <p class="hint text-sm">{{ row.words }}</p>
             <p v-if="row.off.length" class="text-sm">Prediction against the real one, {{ row.off.join('; ') }}</p>
+            <p v-if="row.recipe.note" class="text-sm italic">{{ row.recipe.note }}</p>
             <p v-if="row.trouble" class="refusal">{{ row.trouble }}</p>
           </div>
         </div>
@@ -99,6 +103,13 @@ function save(recipe: Recipe) {
             label="Masstone of the real mixture"
             :error="errors.masstone"
           /><SwatchField v-model="seen.wash" label="Its wash, 1:6" :error="errors.wash" />
+          <TextField
+            v-model="seen.note"
+            label="In words"
+            maxlength="2000"
+            class="col-span-2"
+            placeholder="a shade greener than it looked wet"
+          />
           <p class="hint col-span-2 text-sm">Painted out and dry. Later predictions of these paints lean on it.</p>
           <div class="col-span-2 flex justify-end gap-2">
             <button type="button" class="btn" @click="noting = undefined">Cancel</button

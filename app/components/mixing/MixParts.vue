@@ -31,7 +31,7 @@ const clamp = (n: number) => Math.max(0.5, Math.min(16, n))
             @input="bench.setParts(paintId, Number(($event.target as HTMLInputElement).value))"
           />
         </label>
-        <span class="flex shrink-0 items-center"
+        <span class="flex shrink-0 items-center" data-repeats
           ><button
             class="btn btn-icon btn-quiet"
             :aria-label="`Less ${collection.paint(paintId)!.name}`"

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import { recipeDifferenceInWords, unlikeTarget, type FoundRecipe, type RecipeTarget } from '@juxtachrome/core/mixing'
+import { counted } from '@juxtachrome/core/units'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { useRecipeCommands } from '~/commands/recipes'
 import { useMixtures, waterInWords } from '~/composables/useMixtures'
@@ -87,6 +88,7 @@ const rows = computed(() =>
           ? screenStops([mix.value.lab])
           : screenStops([mix.value.masstone, mix.value.wash])
         : [],
+      sure: mix.ok ? mix.value.expected.median : undefined,
       unlike: targetPaint.value ? unlikeTarget(shares, targetPaint.value) : [],
     }
   }),
@@ -149,6 +151,9 @@ function keep(row: (typeof rows.value)[number]) {
               {{ recipeDifferenceInWords(row.recipe)
               }}{{ row.recipe.differences.wash === undefined ? `; ${waterInWords(row.recipe.water)}` : '' }}
             </p>
+            <p v-if="row.sure !== undefined" class="hint text-sm">
+              So the model says; half of such predictions lie within {{ row.sure.toFixed(1) }} of the real mixture
+            </p>
             <p v-if="row.unlike.length" class="hint text-sm">Unlike it: {{ row.unlike.join('; ') }}</p>
           </div>
         </div>
@@ -167,7 +172,7 @@ function keep(row: (typeof rows.value)[number]) {
       Left: what to match. Right: predicted. Parts are a start; your eye has the last word.
     </p>
     <details v-if="left.length" class="mt-1 text-sm">
-      <summary class="py-1">{{ left.length }} paints take no part</summary>
+      <summary class="py-1">{{ counted(left.length, 'paint takes', 'paints take') }} no part</summary>
       <ul>
         <li v-for="l in left" :key="l.id">
           {{ collection.paint(l.id)?.name ?? 'a paint no longer here' }}: {{ l.message }}

@@ -22,6 +22,12 @@ const editing = ref(false)
 const measured = ref('')
 const trouble = ref('')
 const fills = computed(() => fillsFrom(collection.ledger.account(props.item.id)))
+const fillsInWords = computed(() => {
+  const places = new Set(fills.value.map((f) => JSON.stringify(f.event.vessel))).size
+  const times = fills.value.length
+  const often = times === 1 ? 'Filled once' : `Filled ${times} times`
+  return `${often}, ${places === 1 ? 'one place' : `${places} places`}`
+})
 const share = computed(() =>
   props.item.millilitres > 0 ? Math.max(0, Math.min(1, left(props.item) / props.item.millilitres)) : 0,
 )
@@ -35,7 +41,7 @@ function measure() {
 }
 async function remove() {
   const text = fills.value.length
-    ? `It filled ${fills.value.length} pans. It leaves the collection; what it filled stays readable in the history.`
+    ? `${fillsInWords.value}. It leaves the collection; what it filled stays readable in the history.`
     : 'It leaves the collection.'
   if (await ask({ title: `Remove this ${props.item.kind} of ${props.paint.name}?`, text, yes: 'Remove it' }))
     commands.removeItem(props.item, props.paint.name)
@@ -63,6 +69,7 @@ function save(after: Item) {
       <span class="chip">{{ item.supply }}</span><span v-for="r in item.remarks" :key="r" class="chip">{{ r }}</span>
       <span v-if="item.price" class="hint">{{ writePrice(item.price) }}</span><span v-if="item.bought" class="hint"
         >bought {{ dayInWords(item.bought) }}</span
+      ><span v-if="item.boughtFrom" class="hint">from {{ item.boughtFrom }}</span
       ><span v-if="item.note" class="hint italic">{{ item.note }}</span>
     </p>
     <LazyItemForm v-if="editing" :item="item" class="mt-2" @save="save" @cancel="editing = false" />
@@ -73,7 +80,7 @@ function save(after: Item) {
       <span v-if="trouble" role="alert" class="text-trouble">{{ trouble }}</span>
     </form>
     <details v-if="fills.length" class="mt-1.5 text-sm">
-      <summary class="py-1">Filled {{ fills.length }} {{ fills.length === 1 ? 'place' : 'places' }}</summary>
+      <summary class="py-1">{{ fillsInWords }}</summary>
       <ul class="mt-1 space-y-0.5">
         <li v-for="{ entryId, event } in fills" :key="entryId">
           {{ dayInWords(event.day) }}: {{ event.millilitres }} ml into <PlaceLink :entry-id="entryId" />

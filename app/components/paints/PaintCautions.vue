@@ -17,7 +17,7 @@ const about = computed(() => known.value.lines.map((l) => `${l.text.split(':')[0
   <p v-if="brief && (known.lines.length || unknown)" class="hint">
     {{ [about && `Caution: ${about}.`, unknown].filter(Boolean).join(' ') }}
   </p>
-  <section v-else-if="!brief && paint.pigments.length" class="mt-3">
+  <section v-else-if="!brief && (paint.pigments.length || known.lines.length)" class="mt-3">
     <h3>Cautions</h3>
     <ul class="list-disc pl-5 text-sm">
       <li v-for="line in known.lines" :key="line.text">{{ line.text }} ({{ line.codes.join(', ') }})</li>

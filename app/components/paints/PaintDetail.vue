@@ -2,7 +2,7 @@
 import type { Problem } from '@juxtachrome/core/result'
 import { leanInWords } from '@juxtachrome/core/colour'
 import { pigmentByCode } from '@juxtachrome/core/pigments'
-import { PAINT_FIELDS, type Field, type Paint, type PaintFieldKey } from '@juxtachrome/core/documents'
+import { PAINT_FIELDS, wordOf, type Field, type Paint, type PaintFieldKey } from '@juxtachrome/core/documents'
 import { lightfastnessAtBest, propertiesOf, viewOfPaint, type Properties } from '@juxtachrome/core/paints'
 import { computed, ref, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
@@ -19,7 +19,8 @@ const commands = usePaintCommands()
 const strip = useStrip()
 const { ask } = useAsk()
 const bench = useBench()
-const editing = ref(false)
+const route = useRoute()
+const editing = ref(route.query.edit === '1')
 function toBench() {
   bench.add(props.paint.id)
   void navigateTo('/bench')
@@ -27,7 +28,7 @@ function toBench() {
 watch(
   () => props.paint.id,
   () => {
-    editing.value = false
+    editing.value = route.query.edit === '1'
   },
 )
 const view = computed(() => viewOfPaint(props.paint))
@@ -48,7 +49,7 @@ function fact(field: Field<PaintFieldKey>): string | undefined {
     return `at best ${atBest.value}: that of one of its pigments is not known`
   if (field.assumed)
     return property && (property.from === 'assumed' ? `${property.value}, assumed from the code` : property.value)
-  return props.paint[field.key] as string | undefined
+  return wordOf(field, props.paint[field.key]) || undefined
 }
 const DETAILS = PAINT_FIELDS.filter((f: Field) => f.detail) as Field<PaintFieldKey>[]
 const facts = computed(() =>
@@ -63,11 +64,17 @@ function save(after: Paint): Problem | undefined {
   editing.value = false
   return undefined
 }
+async function copy() {
+  const made = commands.copyPaint(props.paint)
+  await navigateTo(`/paints/${made.id}?edit=1`)
+}
 async function remove() {
   const used = palettes.value.length
     ? ` It is planned in ${palettes.value.map((p) => p.name).join(', ')} and goes from there.`
     : ''
-  const held = items.value.length ? ` So do its ${items.value.length} tubes and pans.` : ''
+  const held = items.value.length
+    ? ` So ${items.value.length === 1 ? 'does the one tube or pan of it' : `do its ${items.value.length} tubes and pans`}.`
+    : ''
   if (
     !(await ask({
       title: `Remove ${props.paint.name}?`,
@@ -122,7 +129,7 @@ async function remove() {
       <div class="mt-3 flex flex-wrap gap-2">
         <button class="btn" @click="toBench">To the mixing bench</button
         ><button class="btn" @click="editing = true">Change the paint</button
-        ><button class="btn btn-quiet" @click="remove">Remove</button>
+        ><button class="btn" @click="copy">Copy it</button><button class="btn btn-quiet" @click="remove">Remove</button>
       </div>
     </template>
     <section class="mt-4">

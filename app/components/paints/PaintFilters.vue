@@ -1,37 +1,72 @@
 <script setup lang="ts">
-import { ITEM_FIELDS, PAINT_FIELDS, type Field } from '@juxtachrome/core/documents'
-import type { PaintFilter } from '@juxtachrome/core/paints'
-import { computed } from 'vue'
+import { NONE_AT_HAND, type PaintFilter } from '@juxtachrome/core/paints'
+import { computed, ref } from 'vue'
+import { FILTER_FIELDS, useSavedFilters } from '~/composables/useFilters'
 import { useCollection } from '~/stores/collection'
 
+/** What the list is narrowed down by: any number of words a field. */
 const filter = defineModel<PaintFilter>({ required: true })
 const collection = useCollection()
-const fields: readonly Field[] = [...PAINT_FIELDS, ...ITEM_FIELDS].filter((f: Field) => f.filter)
-const choices = computed(() => [
-  ...fields.map(({ key, label, scale = [] }) => ({ key, label, words: [...scale] })),
-  { key: 'maker', label: 'Maker', words: [...collection.makers] },
-])
-const valueOf = (key: string) => String(filter.value[key as keyof PaintFilter] ?? '')
-const set = (key: string, value: unknown) => Object.assign(filter.value, { [key]: value || undefined })
+const { saved, save, remove } = useSavedFilters()
+const name = ref('')
+const choices = computed(() =>
+  FILTER_FIELDS.map((field) => ({
+    ...field,
+    words:
+      field.key === 'maker' ? collection.makers : field.key === 'state' ? [...field.scale, NONE_AT_HAND] : field.scale,
+  })).filter(({ words }) => words.length > 1),
+)
+const isOn = (key: string, word: string) => filter.value.words?.[key]?.includes(word) ?? false
+function toggle(key: string, word: string) {
+  const now = filter.value.words?.[key] ?? []
+  const next = now.includes(word) ? now.filter((w) => w !== word) : [...now, word]
+  filter.value.words = { ...filter.value.words, [key]: next }
+}
+function keep() {
+  save(name.value, filter.value)
+  name.value = ''
+}
 </script>
 
 <template>
-  <div class="grid grid-cols-2 gap-2">
-    <label v-for="{ key, label, words } in choices" :key="key" class="min-w-0 text-sm">
-      {{ label }}
-      <select class="input" :value="valueOf(key)" @change="set(key, ($event.target as HTMLSelectElement).value)">
-        <option value="">any</option>
-        <option v-for="word in words" :key="word" :value="word">{{ word }}</option>
-        <option v-if="key === 'state'" value="none">none at hand</option>
-      </select>
-    </label>
-    <label class="check self-end py-1.5 text-sm">
-      <input
-        type="checkbox"
-        :checked="filter.singlePigment"
-        @change="set('singlePigment', ($event.target as HTMLInputElement).checked)"
-      />
-      Single pigment only
-    </label>
+  <div class="panel max-h-[60dvh] space-y-2 overflow-y-auto p-3">
+    <p v-if="saved.length" class="flex flex-wrap items-center gap-1.5 text-sm">
+      <span class="hint">Saved:</span>
+      <span v-for="s in saved" :key="s.name" class="chip">
+        <button class="link px-1" @click="Object.assign(filter, s.filter)">{{ s.name }}</button>
+        <button class="px-1" :aria-label="`Forget the filter ${s.name}`" @click="remove(s.name)">×</button>
+      </span>
+    </p>
+    <div class="@container">
+      <div class="gap-x-6 @xl:columns-2">
+        <fieldset v-for="{ key, label, words } in choices" :key="key" class="mb-2 break-inside-avoid">
+          <legend class="text-sm font-medium">{{ label }}</legend>
+          <div class="flex flex-wrap gap-1.5">
+            <button
+              v-for="word in words"
+              :key="word"
+              type="button"
+              class="choice"
+              :aria-pressed="isOn(key, word)"
+              @click="toggle(key, word)"
+            >
+              {{ word }}
+            </button>
+          </div>
+        </fieldset>
+      </div>
+    </div>
+    <button
+      type="button"
+      class="choice"
+      :aria-pressed="Boolean(filter.singlePigment)"
+      @click="filter.singlePigment = filter.singlePigment ? undefined : true"
+    >
+      single pigment only
+    </button>
+    <form class="flex flex-wrap items-center gap-2 text-sm" @submit.prevent="keep">
+      <label class="flex items-center gap-2">Save as <input v-model="name" class="input w-40" maxlength="40" /></label
+      ><button class="btn" :disabled="!name.trim()">Save the filter</button>
+    </form>
   </div>
 </template>

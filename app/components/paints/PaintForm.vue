@@ -3,11 +3,22 @@ import type { Problem } from '@juxtachrome/core/result'
 import { parseColour } from '@juxtachrome/core/colour'
 import { parsePigmentCodes, questionCodes } from '@juxtachrome/core/pigments'
 import { problemOfSwatchPair } from '@juxtachrome/core/film'
-import { Name, PAINT_FIELDS, paintField, text, type Field, type Paint } from '@juxtachrome/core/documents'
+import {
+  Name,
+  PAINT_FIELDS,
+  paintField,
+  text,
+  valueOf,
+  wordOf,
+  type Field,
+  type Paint,
+} from '@juxtachrome/core/documents'
 import { computed, type Ref } from 'vue'
 import * as z from 'zod/mini'
 import { useCheckedForm } from '~/composables/useCheckedForm'
 import { swatchText, toSwatch } from '~/composables/swatchText'
+import { useMeanwhile } from '~/composables/useMeanwhile'
+import { useUnsaved } from '~/stores/unsaved'
 
 /** Changes a paint. `save` answers why it was refused, if it was. */
 const props = defineProps<{ paint: Paint; save: (paint: Paint) => Problem | undefined }>()
@@ -43,20 +54,36 @@ const schema = z.object({
   lightfastness: word,
   grade: word,
   effect: word,
+  medium: word,
+  discontinued: word,
+  vegan: word,
   note: text(2000),
 })
 type Values = z.infer<typeof schema>
 type Key = keyof Values
 
-const started = Object.fromEntries(
-  (Object.keys(schema.shape) as Key[]).map((key) => [key, String(props.paint[key] ?? '')]),
-) as Values
-const { defineField, errors, handleSubmit, setFieldError, values } = useCheckedForm(schema, {
-  ...started,
-  pigments: props.paint.pigments.join(', '),
-  masstone: swatchText(props.paint.masstone),
-  wash: swatchText(props.paint.wash),
+const textsOf = (paint: Paint): Values => ({
+  ...(Object.fromEntries(
+    (Object.keys(schema.shape) as Key[]).map((key) => [key, wordOf(paintField(key), paint[key])]),
+  ) as Values),
+  pigments: paint.pigments.join(', '),
+  masstone: swatchText(paint.masstone),
+  wash: swatchText(paint.wash),
 })
+const { defineField, errors, handleSubmit, setFieldError, setFieldValue, values } = useCheckedForm(
+  schema,
+  textsOf(props.paint),
+)
+const now = computed(() => textsOf(props.paint))
+const meanwhile = useMeanwhile(
+  () => now.value,
+  values,
+  (key, value) => setFieldValue(key as Key, value),
+  (key) => label(key as Key),
+)
+useUnsaved().watchOver(props.paint.name, () =>
+  (Object.keys(now.value) as Key[]).some((key) => (values[key] ?? '') !== now.value[key]),
+)
 const field = Object.fromEntries(
   (Object.keys(schema.shape) as Key[]).map((key) => [key, defineField(key)[0]]),
 ) as unknown as Record<Key, Ref<string>>
@@ -68,7 +95,7 @@ const questions = computed(() => questionCodes(values.name ?? '', parsePigmentCo
 function paintOf(v: Values): Paint {
   const after: Record<string, unknown> = { ...props.paint, name: v.name, maker: v.maker.trim() }
   for (const key of ['formula', 'series', 'note', ...choices.map((c) => c.key)] as Key[])
-    after[key] = v[key].trim() || undefined
+    after[key] = valueOf(paintField(key), v[key])
   after.pigments = parsePigmentCodes(v.pigments).codes.map((c) => c.code)
   after.masstone = toSwatch(v.masstone, props.paint.masstone)
   after.wash = toSwatch(v.wash, props.paint.wash)
@@ -107,6 +134,7 @@ const submit = handleSubmit((v: Values) => {
       :choices="choice.scale ?? []"
       none="not said"
     />
+    <p v-for="message in meanwhile" :key="message" class="doubt col-span-2" role="status">{{ message }}</p>
     <TextField v-model="field.note.value" :label="label('note')" :error="errors.note" long class="col-span-2" />
     <div class="col-span-2 flex justify-end gap-2">
       <button type="button" class="btn" @click="emit('cancel')">Cancel</button>

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import type { PaintFilter } from '@juxtachrome/core/paints'
 import { SlidersHorizontal } from '@lucide/vue'
-import { ref } from 'vue'
+import { counted } from '@juxtachrome/core/units'
+import { computed, ref } from 'vue'
+import { chipsOf, without } from '~/composables/useFilters'
 
 const filter = defineModel<PaintFilter>({ required: true })
 defineProps<{ shown: number; total: number; isFiltered: boolean }>()
 const emit = defineEmits<{ clear: [] }>()
 const more = ref(false)
+const chips = computed(() => chipsOf(filter.value))
 </script>
 
 <template>
@@ -25,9 +28,21 @@ const more = ref(false)
         <SlidersHorizontal :size="18" />
       </button>
     </div>
+    <p v-if="chips.length" class="mt-1 flex flex-wrap gap-1.5">
+      <button
+        v-for="chip in chips"
+        :key="chip.key"
+        class="choice"
+        aria-pressed="true"
+        :aria-label="`Filter: ${chip.words}. Take it away`"
+        @click="without(filter, chip.key)"
+      >
+        {{ chip.words }} ×
+      </button>
+    </p>
     <LazyPaintFilters v-if="more" v-model="filter" class="mt-2" />
     <p class="hint mt-1 flex justify-between" aria-live="polite">
-      <span>{{ isFiltered ? `${shown} of ${total} paints` : `${total} paints, by hue` }}</span>
+      <span>{{ isFiltered ? `${shown} of ${total} paints` : `${counted(total, 'paint')}, by hue` }}</span>
       <button v-if="isFiltered" class="link" @click="emit('clear')">Show all</button>
     </p>
   </div>

@@ -20,7 +20,7 @@ const hint = computed(() =>
       <input
         type="color"
         class="input w-12 shrink-0 p-0.5"
-        :aria-label="`Pick the ${label.toLowerCase()} on the screen`"
+        :aria-label="`${label}: pick it on the screen`"
         :value="shown?.hex ?? '#ffffff'"
         @input="model = ($event.target as HTMLInputElement).value"
       />

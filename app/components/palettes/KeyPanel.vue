@@ -1,8 +1,10 @@
 <script setup lang="ts">
-import type { Palette } from '@juxtachrome/core/documents'
+import { planAt, type Palette } from '@juxtachrome/core/documents'
+import { portionsOf } from '@juxtachrome/core/ledger'
 import { boxOf } from '@juxtachrome/core/arranging'
 import { keyOf, SHEETS, spreadOver, type KeyDrawing, type SheetName } from '@juxtachrome/core/charts'
-import { computed, ref, shallowRef, watchEffect } from 'vue'
+import { useNaming } from '~/commands/naming'
+import { computed, nextTick, ref, shallowRef, watchEffect } from 'vue'
 import { saveFile } from '~/composables/useExport'
 import type { PrintFonts } from '~/print/fonts'
 import * as z from 'zod/mini'
@@ -11,12 +13,13 @@ import { kept } from '~/stores/kept'
 
 const props = defineProps<{ palette: Palette }>()
 const collection = useCollection()
+const name = useNaming()
 const sheet = kept('jx-sheet', z.enum(Object.keys(SHEETS) as [SheetName]), 'A4')
 const fonts = shallowRef<PrintFonts>()
 const drawing = shallowRef<KeyDrawing>()
 const trouble = ref('')
 const busy = ref(false)
-import('~/print/fonts')
+const fontsLoaded = import('~/print/fonts')
   .then((m) => m.printFonts())
   .then(
     (f) => {
@@ -26,8 +29,16 @@ import('~/print/fonts')
       trouble.value = 'The typeface for print could not be loaded. Reload and try again.'
     },
   )
+/** Other paints than the planned one that lie in a place. */
+function also(placeId: string): string | undefined {
+  const content = collection.ledger.places(props.palette.id).get(placeId)?.content
+  const planned = planAt(props.palette, placeId)?.paintId
+  const lying = content ? portionsOf(content) : []
+  const others = lying.filter((p) => p.paintId !== planned).map((p) => name.paint(p.paintId))
+  return others.length ? `${lying.length > 1 ? 'with' : 'holds'} ${others.join(', ')}` : undefined
+}
 watchEffect(() => {
-  drawing.value = fonts.value && keyOf(props.palette, { get: collection.paint }, fonts.value.measure)
+  drawing.value = fonts.value && keyOf(props.palette, { get: collection.paint }, fonts.value.measure, also)
 })
 const plan = computed(() => spreadOver(props.palette.holder.width, props.palette.holder.height, sheet.value))
 const about = computed(() => {
@@ -41,8 +52,14 @@ const about = computed(() => {
 })
 
 async function save() {
-  if (!drawing.value || !fonts.value) return
   busy.value = true
+  // who asks before the typeface is here waits for it
+  await fontsLoaded
+  await nextTick()
+  if (!drawing.value || !fonts.value) {
+    busy.value = false
+    return
+  }
   trouble.value = ''
   try {
     const { writeKeyPdf } = await import('~/print/keyPdf')
@@ -134,7 +151,7 @@ async function save() {
           <option v-for="(_, s) in SHEETS" :key="s" :value="s">{{ s }}</option>
         </select></label
       >
-      <button class="btn btn-primary" :disabled="!drawing || busy" @click="save">
+      <button class="btn btn-primary" :disabled="busy" @click="save">
         {{ busy ? 'Writing …' : 'Save as PDF' }}
       </button>
       <p v-if="trouble" role="alert" class="text-trouble">{{ trouble }}</p>

@@ -1,10 +1,14 @@
 <script setup lang="ts">
-import { type Palette, planAt, plannedPaints } from '@juxtachrome/core/documents'
-import { findingsOf, type Remedy } from '@juxtachrome/core/choosing'
+import { type Paint, type Palette, planAt, plannedPaints } from '@juxtachrome/core/documents'
+import { findingsOf, fitOf, type Remedy } from '@juxtachrome/core/choosing'
 import { freePlaces } from '@juxtachrome/core/arranging'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref, toRef } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
-import { createCarry } from '~/composables/useCarry'
+import { counted } from '@juxtachrome/core/units'
+import { throughLens, type Lens } from '~/composables/useLens'
+import { useVerdict } from '~/composables/useVerdict'
+import { useAsk } from '~/composables/useAsk'
+import { createCarry, type Carried } from '~/composables/useCarry'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
@@ -22,6 +26,7 @@ const tray = ref<{ focusPlace(id: string): void }>()
 const side = ref<'left' | 'right'>(props.place ? 'right' : 'left')
 const state = computed(() => collection.ledger.places(props.palette.id))
 const planned = computed(() => plannedPaints(props.palette))
+const plannedHere = computed(() => [...planned.value].flatMap((id) => collection.paint(id) ?? []))
 const free = computed(() => freePlaces(props.palette))
 const findings = computed(() =>
   findingsOf({
@@ -32,12 +37,47 @@ const findings = computed(() =>
   }),
 )
 
+const paletteId = toRef(() => props.palette.id)
+const { verdict, trouble, waiting, goOn } = useVerdict(paletteId, props.step === 'choose')
+const lens = ref<Lens>('paint')
+const seen = (paint: Paint, placeId: string) => throughLens(lens.value, paint, placeId, verdict.value)
+const byBrings = ref(false)
+const leftMode = ref<'drawer' | 'guide'>('drawer')
+async function orderByBrings() {
+  byBrings.value = true
+  await showDrawer()
+}
+
 const carry = createCarry((carried, target) => {
   if (target.kind === 'drawer') {
     if (carried.kind === 'place') commands.clear(props.palette.id, carried.id)
-  } else if (carried.kind === 'paint') commands.place(props.palette.id, target.id, carried.id)
-  else commands.move(props.palette.id, carried.id, target.id)
+  } else void dropInto(target.id, carried)
 })
+/** A place that is kept free for something is given away only on purpose. */
+async function dropInto(placeId: string, { kind, id, name }: Carried) {
+  const plan = planAt(props.palette, placeId)
+  const keptFor = plan && !plan.paintId && !(kind === 'place' && id === placeId) ? plan.reserved : undefined
+  if (
+    keptFor !== undefined &&
+    !(await ask({
+      title: `${placeId} is kept free`,
+      text: keptFor ? `It is kept free for ${keptFor}.` : 'It was reserved.',
+      yes: `Put ${name} there`,
+      no: 'Keep it free',
+    }))
+  )
+    return
+  if (kind === 'paint') commands.place(props.palette.id, placeId, id)
+  else commands.move(props.palette.id, id, placeId)
+}
+const { ask } = useAsk()
+const lookedAt = ref<string>()
+const looked = computed(() => collection.paint(lookedAt.value))
+function look(id: string) {
+  side.value = 'right'
+  lookedAt.value = id
+  emit('select', undefined)
+}
 function placeNext(paintId: string) {
   const [next] = free.value
   if (next) commands.place(props.palette.id, next, paintId)
@@ -45,6 +85,7 @@ function placeNext(paintId: string) {
 }
 function select(id: string) {
   side.value = 'right'
+  lookedAt.value = undefined
   emit('select', id)
 }
 function act(remedy: Remedy) {
@@ -52,17 +93,28 @@ function act(remedy: Remedy) {
     select(remedy.placeId)
     tray.value?.focusPlace(remedy.placeId)
   } else if (remedy.kind === 'show-paint') void navigateTo(`/paints/${remedy.paintId}`)
+  else if (remedy.step === props.step) void showDrawer()
   else emit('go', remedy.step)
+}
+const drawer = ref<HTMLElement>()
+/** The drawer is beside the tray already, or behind a button on a phone: it is brought in sight, its search ready. */
+async function showDrawer() {
+  side.value = 'left'
+  leftMode.value = 'drawer'
+  await nextTick()
+  drawer.value?.scrollIntoView({ block: 'nearest' })
+  drawer.value?.querySelector<HTMLElement>('input[type=search]')?.focus()
 }
 const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place'] : ['Drawer', 'Verdict']))
 </script>
 
 <template>
   <div
-    class="grid min-h-0 grow grid-cols-1 content-start gap-3 p-3 lg:grid-cols-[19rem_minmax(0,1fr)_19rem] xl:grid-cols-[21rem_minmax(0,1fr)_21rem]"
+    class="grid min-h-0 grow grid-cols-1 content-start gap-3 p-3 lg:grid-cols-[17rem_minmax(0,1fr)_15rem] xl:grid-cols-[19rem_minmax(0,1fr)_18rem]"
   >
     <div
-      class="min-w-0 max-lg:order-3"
+      ref="drawer"
+      class="min-w-0 max-lg:order-3 lg:h-[calc(100dvh-8.25rem-var(--strip))] lg:overflow-y-auto"
       :class="[preferences.mirrored ? 'lg:order-3' : 'lg:order-1', side === 'left' ? '' : 'max-lg:hidden']"
     >
       <LazyFillQueue
@@ -73,16 +125,22 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
         :selected="place"
         @select="select"
       />
-      <LazyPaintDrawer
+      <ChooseZone
         v-else
+        v-model:by-brings="byBrings"
+        v-model:mode="leftMode"
         :carry="carry"
+        :palette="palette"
         :planned="planned"
+        :verdict="verdict"
         :room="free.length > 0"
         @carrying="tray?.focusPlace(free[0] ?? palette.holder.places[0]!.id)"
         @next="placeNext"
+        @look="look"
       />
     </div>
     <section class="min-w-0 lg:order-2" aria-label="Tray">
+      <LensBar v-if="step === 'choose'" v-model="lens" class="mb-2" />
       <PaletteTray
         ref="tray"
         :palette="palette"
@@ -91,18 +149,26 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
         :carry="step === 'choose' ? carry : undefined"
         :selected="place"
         :label="palette.name"
+        :seen="lens === 'paint' ? undefined : seen"
         @select="select"
         @clear="commands.clear(palette.id, $event)"
         @lock="commands.lock(palette.id, $event, !planAt(palette, $event)?.locked)"
       />
       <p class="mt-2 flex flex-wrap justify-between gap-2">
         <strong class="font-semibold" aria-live="polite"
-          >{{ free.length }} of {{ palette.holder.places.length }} places left</strong
+          >{{ free.length }} of {{ counted(palette.holder.places.length, 'place') }} left</strong
         ><span class="hint"
           >{{ palette.holder.name }}, {{ palette.holder.width }} × {{ palette.holder.height }} mm</span
         >
       </p>
-      <PlaceLegend :palette="palette" :state="state" :selected="place" class="mt-3 max-lg:hidden" @select="select" />
+      <PlaceLegend
+        :palette="palette"
+        :state="state"
+        :selected="place"
+        :seen="lens === 'paint' ? undefined : seen"
+        class="mt-3 max-lg:hidden"
+        @select="select"
+      />
     </section>
     <div role="group" aria-label="Zones" class="order-2 flex gap-2 lg:hidden">
       <button
@@ -116,7 +182,7 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
       </button>
     </div>
     <div
-      class="min-w-0 overflow-y-auto max-lg:order-4 lg:max-h-[calc(100dvh-8rem-var(--strip))]"
+      class="min-w-0 overflow-y-auto max-lg:order-4 lg:max-h-[calc(100dvh-8.25rem-var(--strip))]"
       tabindex="0"
       role="region"
       :aria-label="`Zone: ${LABELS[1]}`"
@@ -130,6 +196,16 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
         </p>
       </template>
       <template v-else>
+        <LazyInspectPanel
+          v-if="looked && !place"
+          :paint="looked"
+          :fit="fitOf(looked, palette.brief, { palette: plannedHere })"
+          :gain="verdict?.gains?.find((g) => g.paintId === looked?.id)"
+          :room="free.length > 0"
+          :planned="planned.has(looked.id)"
+          @next="placeNext(looked.id)"
+          @close="lookedAt = undefined"
+        />
         <LazyPlacePanel
           v-if="place"
           :palette="palette"
@@ -138,7 +214,17 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
           :carry="carry"
           @close="emit('select', undefined)"
         />
-        <LazyVerdictPanel :findings="findings" @act="act" />
+        <LazyVerdictPanel
+          :palette="palette"
+          :findings="findings"
+          :verdict="verdict"
+          :trouble="trouble"
+          :waiting="waiting"
+          @act="act"
+          @look="look"
+          @go-on="goOn"
+          @by-brings="orderByBrings"
+        />
       </template>
     </div>
     <CarryGhost :carry="carry" />

@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import { type Palette, planAt } from '@juxtachrome/core/documents'
-import { mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
+import { portionsOf, type PaletteState } from '@juxtachrome/core/ledger'
 import { computed, ref, watch } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
 import type { Carry } from '~/composables/useCarry'
+import { useItemWords } from '~/commands/itemWords'
 import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
 
@@ -11,12 +12,16 @@ const props = defineProps<{ palette: Palette; placeId: string; state: PaletteSta
 const emit = defineEmits<{ close: [] }>()
 const commands = usePaletteCommands()
 const collection = useCollection()
+const { contentWords } = useItemWords()
 const strip = useStrip()
 const plan = computed(() => planAt(props.palette, props.placeId))
 const paint = computed(() => collection.paint(plan.value?.paintId))
-const lying = computed(() => {
-  const c = props.state.get(props.placeId)?.content
-  return collection.paint(c && mainPaintOf(c))
+const content = computed(() => props.state.get(props.placeId)?.content)
+/** What lies there, where it is not just what is planned. */
+const lies = computed(() => {
+  const c = content.value
+  const asPlanned = c && portionsOf(c).every((p) => p.paintId === plan.value?.paintId)
+  return c && !asPlanned ? contentWords(c) : ''
 })
 const note = ref('')
 watch(
@@ -44,7 +49,7 @@ const pickUp = () =>
     </template>
     <p v-else-if="plan?.reserved !== undefined">Reserved{{ plan.reserved ? `: ${plan.reserved}` : '' }}</p>
     <p v-else class="hint">Nothing planned. Pick up a paint in the drawer and drop it here.</p>
-    <p v-if="lying && lying.id !== paint?.id" class="mt-1">In it now: {{ lying.name }}.</p>
+    <p v-if="lies" class="mt-1">In it now: {{ lies }}.</p>
     <div class="mt-2 flex flex-wrap gap-2">
       <button v-if="plan && !plan.locked && (paint || plan.reserved !== undefined)" class="btn" @click="pickUp">
         Move

@@ -65,6 +65,7 @@ const options = () => [
         :disabled="!undo.undoLabel"
         :title="undo.undoLabel ? `Undo: ${undo.undoLabel} (Ctrl+Z)` : 'Nothing to undo'"
         :aria-label="undo.undoLabel ? `Undo: ${undo.undoLabel}` : 'Undo'"
+        data-repeats
         @click="undo.undo()"
       >
         <Undo2 :size="18" /><span class="hidden truncate text-sm font-normal xl:inline">{{
@@ -76,6 +77,7 @@ const options = () => [
         :disabled="!undo.redoLabel"
         :title="undo.redoLabel ? `Redo: ${undo.redoLabel} (Ctrl+Shift+Z)` : 'Nothing to redo'"
         :aria-label="undo.redoLabel ? `Redo: ${undo.redoLabel}` : 'Redo'"
+        data-repeats
         @click="undo.redo()"
       >
         <Redo2 :size="18" />

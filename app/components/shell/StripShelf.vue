@@ -23,8 +23,8 @@ const lines = computed(() => {
     aria-label="The strip: samples side by side"
     class="sticky bottom-0 z-20 border-t border-line bg-surface px-3 py-2"
   >
-    <div class="flex items-stretch gap-3">
-      <ul class="flex min-w-0 grow" aria-label="On the strip">
+    <div class="flex items-stretch gap-3 max-md:flex-col max-md:gap-1">
+      <ul class="flex min-w-0 grow items-start" aria-label="On the strip">
         <li v-for="sample in samples" :key="sample.key" class="relative min-w-0 max-w-44 grow">
           <button
             class="relative block w-full text-left"
@@ -42,12 +42,12 @@ const lines = computed(() => {
             <span class="hint block truncate px-1 pr-6 text-xs">{{ sample.under }}</span>
             <span
               v-if="strip.chosen.includes(sample.key)"
-              class="pointer-events-none absolute inset-0 border-2 border-text"
+              class="pointer-events-none absolute inset-0 z-10 border-2 border-text"
               aria-hidden="true"
             />
           </button>
           <button
-            class="absolute right-0 bottom-0 bg-surface p-1.5"
+            class="take-off absolute right-0.5 bottom-0.5 bg-surface p-1.5"
             :aria-label="`Take ${sample.name} off the strip`"
             @click="strip.take(sample.key)"
           >
@@ -55,12 +55,20 @@ const lines = computed(() => {
           </button>
         </li>
       </ul>
-      <div class="hidden w-96 shrink-0 text-sm leading-snug md:block" aria-live="polite">
+      <div class="shrink-0 text-sm leading-snug md:w-96" aria-live="polite">
         <ul v-if="lines">
-          <li v-for="line in lines" :key="line" class="truncate" :title="line">{{ line }}</li>
+          <li
+            v-for="(line, i) in lines"
+            :key="line"
+            class="truncate"
+            :class="i > 1 ? 'max-md:hidden' : ''"
+            :title="line"
+          >
+            {{ line }}
+          </li>
         </ul>
         <p v-else class="hint">Choose two to read what differs.</p>
-        <p class="mt-1 flex gap-3 text-xs">
+        <p class="mt-1 flex gap-3 text-xs max-md:gap-6">
           <NuxtLink v-if="route.path !== '/compare'" class="link" to="/compare">Look closer</NuxtLink
           ><button class="link" @click="strip.clear()">Clear the strip</button>
         </p>

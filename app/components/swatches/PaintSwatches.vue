@@ -3,20 +3,25 @@ import { colourDifference, differenceInWords, parseColour, toScreen } from '@jux
 import { pigmentVariants } from '@juxtachrome/core/pigments'
 import { labOfSwatch, problemOfSwatchPair } from '@juxtachrome/core/film'
 import { SWATCH_KINDS, type Paint, type Swatch, type SwatchKind } from '@juxtachrome/core/documents'
+import { strengthInWords } from '@juxtachrome/core/mixing'
 import { meanReading, simulatedReader, viewOfPaint, type Reading } from '@juxtachrome/core/paints'
+import { counted } from '@juxtachrome/core/units'
 import { computed, reactive, ref, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
-import { opticsOf } from '~/composables/useMixtures'
+import { opticsOf } from '~/composables/opticsOf'
 import { swatchText, toSwatch } from '~/composables/swatchText'
 import { useToday } from '~/composables/useToday'
+import { useStrengths } from '~/composables/useStrengths'
 
 /** Every swatch of a paint: masstone, wash, over black, lifted, from the window. */
 const props = defineProps<{ paint: Paint }>()
 const commands = usePaintCommands()
+const strengths = useStrengths()
 const today = useToday()
 const LABELS: Record<SwatchKind, string> = {
   masstone: 'Masstone',
   wash: 'Wash, 1:6',
+  tint: 'Tint, 1 in 10 of white',
   overBlack: 'Over a black line',
   lifted: 'After lifting',
   window: 'After a window test',
@@ -38,6 +43,7 @@ const rows = computed(() =>
     return { kind, swatch, hex: swatch ? toScreen(labOfSwatch(swatch)!).hex : undefined, says: says(kind, swatch) }
   }),
 )
+const strength = computed(() => strengths.value.get(props.paint.id))
 const variants = computed(() =>
   props.paint.pigments.map((code) => ({ code, list: pigmentVariants(code) })).filter(({ list }) => list.length > 1),
 )
@@ -158,9 +164,19 @@ const choose = (code: string, variant: string) =>
         </div>
         <form v-if="open === kind" class="mt-1 space-y-2 pb-2" novalidate @submit.prevent="save(kind)">
           <SwatchField v-model="typed" :label="`${LABELS[kind]} as typed or picked`" :error="trouble" />
+          <p v-if="kind === 'tint'" class="hint text-sm">
+            One part of the paint in ten of titanium white, mixed well and laid as thick as gouache. Where its colour
+            differs from what is expected, one part of the paint does more or less in every mixture.
+          </p>
           <div class="flex flex-wrap gap-2">
             <button class="btn btn-primary">Save the swatch</button
-            ><button v-if="kind === 'masstone' || kind === 'wash'" type="button" class="btn" @click="readOnce(kind)">
+            ><button
+              v-if="kind === 'masstone' || kind === 'wash'"
+              type="button"
+              class="btn"
+              data-repeats
+              @click="readOnce(kind)"
+            >
               Read with the simulated reader</button
             ><button type="button" class="btn btn-quiet" @click="open = undefined">Cancel</button>
           </div>
@@ -171,9 +187,7 @@ const choose = (code: string, variant: string) =>
               class="h-6 w-8"
               :style="{ background: r.hex }"
               aria-hidden="true"
-            /><span
-              >{{ readings.length }} {{ readings.length === 1 ? 'reading' : 'readings' }}, made up with the noise of an
-              instrument</span
+            /><span>{{ counted(readings.length, 'reading') }}, made up with the noise of an instrument</span
             ><button type="button" class="btn" @click="saveReading(kind)">Save their mean</button>
           </div>
         </form>
@@ -181,6 +195,9 @@ const choose = (code: string, variant: string) =>
     </ul>
     <p v-if="paint.masstone && !paint.wash" class="hint mt-1 text-sm">
       A wash at 1 part paint to 6 of water, by drops, tells more about mixtures than any measurement of the masstone.
+    </p>
+    <p v-if="strength" class="hint mt-1 text-sm">
+      {{ strengthInWords(strength) }} Recipes and predictions reckon with it.
     </p>
     <p v-if="optics.ok && optics.value.doubt" class="mt-1 doubt">
       {{ optics.value.doubt }}

@@ -5,6 +5,7 @@ import { planAt } from '@juxtachrome/core/documents'
 import { viewOfPaint, type Corners, type SheetReading } from '@juxtachrome/core/paints'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
+import { counted } from '@juxtachrome/core/units'
 import { decodePhoto, usePhoto } from '~/composables/usePhoto'
 import { readSheet } from '~/composables/useSheet'
 import { useCollection } from '~/stores/collection'
@@ -159,9 +160,9 @@ function save() {
       kind: k,
       swatch: { L: lab.L, a: lab.a, b: lab.b, source: 'photo', sd, note: photo.value?.name.slice(0, 200) },
     })),
-    `recorded ${swatches.length} swatches from ${photo.value?.name ?? 'a photograph'}`,
+    `recorded ${counted(swatches.length, 'swatch', 'swatches')} from ${photo.value?.name ?? 'a photograph'}`,
   )
-  notices.say(`Recorded ${swatches.length} swatches.`)
+  notices.say(`Recorded ${counted(swatches.length, 'swatch', 'swatches')}.`)
   reading.value = undefined
 }
 </script>

@@ -3,6 +3,7 @@ import { toScreen } from '@juxtachrome/core/colour'
 import type { SpectralFile } from '@juxtachrome/core/formats'
 import { computed, ref, shallowRef } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
+import { counted } from '@juxtachrome/core/units'
 import { readTextFile } from '~/composables/readFile'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
@@ -51,7 +52,7 @@ function save() {
       : [],
   )
   commands.recordSwatches(records, `recorded ${records.length} measured swatches from ${fileName.value}`)
-  useNotices().say(`Recorded ${records.length} swatches.`)
+  useNotices().say(`Recorded ${counted(records.length, 'swatch', 'swatches')}.`)
   file.value = undefined
 }
 </script>

@@ -6,7 +6,8 @@ import { computed } from 'vue'
 import { screenSwatch } from '~/composables/useSwatch'
 import { useCollection } from '~/stores/collection'
 
-const props = defineProps<{ palette: Palette; state: PaletteState }>()
+/** `scale`: pixels to a millimetre, where several lie beside each other; otherwise as large as there is room. */
+const props = defineProps<{ palette: Palette; state: PaletteState; scale?: number }>()
 const collection = useCollection()
 const cells = computed(() =>
   props.palette.holder.places.map((place) => {
@@ -30,7 +31,9 @@ const holder = computed(() => props.palette.holder)
   <svg
     :viewBox="`-1 -1 ${holder.width + 2} ${holder.height + 2}`"
     aria-hidden="true"
-    class="max-h-44 w-full text-edge"
+    class="max-w-full text-edge"
+    :class="scale ? '' : 'max-h-44 w-full'"
+    :style="scale ? { width: `${(holder.width + 2) * scale}px` } : undefined"
     stroke="currentColor"
     stroke-width="0.6"
   >

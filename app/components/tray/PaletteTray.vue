@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { type Palette, type PlaceShape, planAt } from '@juxtachrome/core/documents'
-import { mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
+import { type Paint, type Palette, type PlaceShape, planAt } from '@juxtachrome/core/documents'
+import { mainPaintOf, portionsOf, topPaintOf, type Content, type PaletteState } from '@juxtachrome/core/ledger'
 import { boxOf, placeToward } from '@juxtachrome/core/arranging'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Carry } from '~/composables/useCarry'
 import { actOnTray, type TrayAct } from '~/registry/trayKeys'
+import type { LensCell } from '~/composables/useLens'
 import { useCollection } from '~/stores/collection'
 
 /** A palette at true proportions: the same drawing in every step. */
@@ -17,6 +18,8 @@ const props = defineProps<{
   changed?: string[]
   label: string
   still?: boolean
+  /** How the paint at a place looks through the lens that was chosen. */
+  seen?: (paint: Paint, placeId: string) => LensCell | undefined
 }>()
 const emit = defineEmits<{ select: [placeId: string]; clear: [placeId: string]; lock: [placeId: string] }>()
 const collection = useCollection()
@@ -35,6 +38,14 @@ watch(
   },
 )
 
+/** The paint on top, where another lies below it. */
+function overIn(content: Content | undefined) {
+  if (!content) return undefined
+  const top = topPaintOf(content)
+  const below = portionsOf(content).find((p) => p.paintId !== top)
+  return below && { top: collection.paint(top), below: collection.paint(below.paintId) }
+}
+const seenAt = (placeId: string, paint: Paint | undefined) => (paint ? props.seen?.(paint, placeId) : undefined)
 const cells = computed(() =>
   props.palette.holder.places.map((place) => {
     const plan = planAt(props.palette, place.id)
@@ -47,6 +58,8 @@ const cells = computed(() =>
       planned: collection.paint(plan?.paintId),
       content,
       lying: collection.paint(content && mainPaintOf(content)),
+      over: overIn(content),
+      seen: seenAt(place.id, collection.paint((content && mainPaintOf(content)) ?? plan?.paintId)),
     }
   }),
 )

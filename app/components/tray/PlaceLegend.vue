@@ -1,22 +1,32 @@
 <script setup lang="ts">
-import { type Palette, planAt } from '@juxtachrome/core/documents'
-import { mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
+import { type Paint, type Palette, planAt } from '@juxtachrome/core/documents'
+import { mainPaintOf, portionsOf, type PaletteState } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
+import { useItemWords } from '~/commands/itemWords'
 import { useCollection } from '~/stores/collection'
 
 /** The tray in words, place by place: names that do not fit into small wells. */
-const props = defineProps<{ palette: Palette; state: PaletteState; selected?: string }>()
+const props = defineProps<{
+  palette: Palette
+  state: PaletteState
+  selected?: string
+  /** What the chosen lens says of the paint at a place, in words. */
+  seen?: (paint: Paint, placeId: string) => { words: string } | undefined
+}>()
 const emit = defineEmits<{ select: [placeId: string] }>()
 const collection = useCollection()
+const { contentWords } = useItemWords()
 const rows = computed(() =>
   props.palette.holder.places.map(({ id }) => {
     const plan = planAt(props.palette, id)
     const content = props.state.get(id)?.content
     const paint = collection.paint(plan?.paintId ?? (content && mainPaintOf(content)))
+    const lens = paint && props.seen?.(paint, id)?.words
     return {
       id,
+      lens,
       text:
-        paint?.name ??
+        (content && portionsOf(content).length > 1 ? contentWords(content) : paint?.name) ??
         (plan?.reserved !== undefined ? `kept free${plan.reserved ? ` for ${plan.reserved}` : ''}` : 'empty'),
       faint: !paint,
     }
@@ -36,7 +46,7 @@ const rows = computed(() =>
         <span class="w-7 shrink-0 text-right font-medium">{{ row.id }}</span><span
           class="min-w-0 truncate"
           :class="row.faint ? 'text-muted italic' : ''"
-          >{{ row.text }}</span
+          >{{ row.text }}<span v-if="row.lens" class="hint">: {{ row.lens }}</span></span
         >
       </button>
     </li>

@@ -5,6 +5,8 @@ import { isWet, type Content } from '@juxtachrome/core/ledger'
 import { boxOf } from '@juxtachrome/core/arranging'
 import { Lock } from '@lucide/vue'
 import { computed } from 'vue'
+import { useItemWords } from '~/commands/itemWords'
+import type { LensCell } from '~/composables/useLens'
 
 const props = defineProps<{
   holder: Holder
@@ -13,14 +15,19 @@ const props = defineProps<{
   planned?: Paint
   lying?: Paint
   content?: Content
+  /** What lies on top and what below it, where more than one paint was poured. */
+  over?: { top?: Paint; below?: Paint }
   /** Its pan was taken out. */
   bare?: boolean
   today: string
   marked: boolean
   selected: boolean
   changed?: boolean
+  /** How it looks through a lens; the paint itself without one. */
+  seen?: LensCell
 }>()
 
+const { contentWords } = useItemWords()
 const box = computed(() => {
   const { x, y, width, height } = boxOf(props.place.shape)
   const percent = (n: number, of: number) => `${(n / of) * 100}%`
@@ -46,7 +53,8 @@ const words = computed(() => {
   if (planned) parts.push([planned.name, planned.maker, planned.pigments.join(' ')].filter(Boolean).join(', '))
   else if (plan?.reserved !== undefined) parts.push(`reserved${plan.reserved ? ` for ${plan.reserved}` : ''}`)
   else if (!content) parts.push('empty')
-  if (content && differs.value) parts.push(`${lying?.name ?? 'another paint'} lies in it`)
+  if (content && props.over) parts.push(`${contentWords(content)} lies in it`)
+  else if (content && differs.value) parts.push(`${lying?.name ?? 'another paint'} lies in it`)
   else if (content && !planned) parts.push(`${lying?.name ?? 'a paint'} lies in it, nothing planned`)
   if (content)
     parts.push(
@@ -55,7 +63,18 @@ const words = computed(() => {
   else if (props.bare) parts.push('its pan is out')
   else if (planned) parts.push('not filled yet')
   if (plan?.locked) parts.push('locked')
+  if (props.seen) parts.push(props.seen.words)
   return `${place.id}: ${parts.join('; ')}`
+})
+const lensStyle = computed(() => {
+  const { grey, hatch } = props.seen ?? {}
+  if (grey === undefined) return undefined
+  const gap = hatch ? 13 - 3 * hatch : 0
+  const lines = hatch
+    ? `repeating-linear-gradient(45deg, transparent 0 ${gap - 1}px, rgb(0 0 0 / 0.55) ${gap - 1}px ${gap}px), `
+    : ''
+  const ground = `lab(${grey}% 0 0)`
+  return { background: `${lines}linear-gradient(${ground}, ${ground})`, color: grey > 55 ? '#111' : '#fff' }
 })
 </script>
 
@@ -78,15 +97,28 @@ const words = computed(() => {
   >
     <template v-if="shown">
       <span class="relative min-h-0 grow" :class="content ? '' : 'm-[10%] mb-[4%]'">
-        <span class="absolute inset-0"><PaintSwatch :paint="shown" direction="to bottom" class="h-full" /></span>
-        <span v-if="wet" class="gloss absolute inset-0" aria-hidden="true" />
+        <span class="absolute inset-0"
+          ><PaintSwatch :paint="over?.below ?? shown" direction="to bottom" class="h-full"
+        /></span>
+        <span v-if="over?.top" class="absolute inset-0 [clip-path:polygon(0_0,100%_0,0_100%)]"
+          ><PaintSwatch :paint="over.top" direction="to bottom" class="h-full"
+        /></span>
+        <span v-if="lensStyle" class="absolute inset-0" :style="lensStyle" />
+        <span
+          v-if="seen?.bar !== undefined"
+          class="absolute inset-x-1 bottom-1 h-1.5 border border-black/60"
+          aria-hidden="true"
+          ><span class="block h-full bg-black/80" :style="{ width: `${100 * seen.bar}%` }"
+        /></span>
+        <span v-if="wet && !lensStyle" class="gloss absolute inset-0" aria-hidden="true" />
         <span v-if="wet" class="absolute left-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black">wet</span>
       </span>
       <span
         class="shrink-0 bg-ground px-0.5 pb-px text-center @max-[33px]:hidden text-[10px] leading-[1.1]"
         :class="round ? 'pb-2' : ''"
       >
-        <span class="hidden overflow-hidden @min-[62px]:line-clamp-2 text-[11px]">{{ shown.name }}</span>
+        <span v-if="seen" class="line-clamp-2 overflow-hidden text-[11px]">{{ seen.words }}</span>
+        <span v-else class="hidden overflow-hidden @min-[62px]:line-clamp-2 text-[11px]">{{ shown.name }}</span>
         <span class="block truncate">{{ short }}</span>
       </span>
     </template>

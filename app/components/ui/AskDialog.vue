@@ -18,7 +18,7 @@ watch(asked, () => {
         <input v-model="typed" class="input mt-1" autocomplete="off" />
       </label>
       <div class="flex justify-end gap-2">
-        <button class="btn" @click="asked.answer(false)">Cancel</button>
+        <button class="btn" @click="asked.answer(false)">{{ asked.question.no ?? 'Cancel' }}</button>
         <button
           class="btn btn-primary"
           :disabled="Boolean(asked.question.type) && typed.trim() !== asked.question.type"

@@ -19,6 +19,7 @@ async function demo() {
     </p>
     <div class="flex flex-wrap gap-2">
       <NuxtLink class="btn btn-primary" to="/paints?add=1">Add the first paint</NuxtLink>
+      <NuxtLink class="btn" to="/paints?add=list">Paste a list</NuxtLink>
       <NuxtLink class="btn" to="/import">Import a table</NuxtLink>
       <button class="btn" :disabled="busy" @click="demo">
         {{ busy ? 'Opening …' : 'Open the demo: a season on a seabird island' }}

@@ -41,6 +41,7 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
   <div class="mx-auto w-full max-w-7xl p-3">
     <div class="mb-3 flex items-center gap-2">
       <h1 class="grow">Palettes</h1>
+      <NuxtLink v-if="rows.length > 1" class="btn" to="/palettes/beside">Two side by side</NuxtLink>
       <NuxtLink class="btn btn-primary" to="/palettes?new=1">Make a palette</NuxtLink>
     </div>
     <LazyNewPalette
@@ -64,6 +65,13 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
             </h2>
             <p class="hint">{{ palette.use }} · {{ palette.holder.name }}</p>
           </div>
+          <button
+            class="btn btn-quiet"
+            :aria-label="`Copy ${palette.name}`"
+            @click="router.push(`/palettes/${commands.copy(palette).id}/choose`)"
+          >
+            Copy
+          </button>
           <button class="btn btn-quiet" :aria-label="`Remove ${palette.name}`" @click="remove(palette)">Remove</button>
         </div>
         <NuxtLink

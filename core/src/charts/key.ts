@@ -40,15 +40,20 @@ const LINE = 1.15
 /**
  * The drawing of a key at true size: one cell for each place, in the palette's own geometry, with a
  * box to paint in, name and codes. Empties and reserved places stay as blanks, so that no empty
- * well can shift a name. Text shrinks to 1.45 mm (about 4 pt) and is then cut with an ellipsis.
+ * well can shift a name. `also` says what lies in a place beside what is planned there. Text shrinks to 1.45 mm (about 4 pt) and is then cut with an ellipsis.
  */
-export function keyOf(palette: Palette, paints: { get(id: string): Paint | undefined }, measure: Measure): KeyDrawing {
+export function keyOf(
+  palette: Palette,
+  paints: { get(id: string): Paint | undefined },
+  measure: Measure,
+  also: (placeId: string) => string | undefined = () => undefined,
+): KeyDrawing {
   const { holder } = palette
   return {
     width: holder.width,
     height: holder.height,
     outline: holder.outline,
-    cells: holder.places.map((place) => cellOf(place.id, place.shape, palette, paints, measure)),
+    cells: holder.places.map((place) => cellOf(place.id, place.shape, palette, paints, measure, also(place.id))),
     parts: holder.parts.map(({ kind, shape }) => ({ kind, shape })),
     title: titleOf(palette, measure),
   }
@@ -60,6 +65,7 @@ function cellOf(
   palette: Palette,
   paints: { get(id: string): Paint | undefined },
   measure: Measure,
+  also: string | undefined,
 ): KeyCell {
   const inner = innerBox(shape)
   const plan = planAt(palette, placeId)
@@ -71,7 +77,7 @@ function cellOf(
   const swatch: Box = { x: inner.x, y: inner.y, width: inner.width, height: inner.height - textHeight - 0.4 }
   const room: Box = { x: inner.x, y: swatch.y + swatch.height + 0.4, width: inner.width, height: textHeight }
   const texts = paint
-    ? paintTexts(paint, placeId, room, measure)
+    ? paintTexts(paint, placeId, room, measure, also)
     : [idText, ...noteTexts(plan?.reserved, room, measure)]
   return { placeId, shape, kind, swatch, texts }
 }
@@ -84,12 +90,13 @@ function innerBox(shape: PlaceShape): Box {
   return { x: shape.x - half, y: shape.y - half, width: 2 * half, height: 2 * half }
 }
 
-function paintTexts(paint: Paint, placeId: string, room: Box, measure: Measure): KeyText[] {
+function paintTexts(paint: Paint, placeId: string, room: Box, measure: Measure, also: string | undefined): KeyText[] {
   const codes = paint.pigments.join(' ')
   const last = codes ? `${placeId} · ${codes}` : placeId
   const lines = fitLines(paint.name, room.width, 2, true, 2.1, measure)
   const code = fitLines(last, room.width, 1, false, 1.8, measure)
-  return stack([...lines, ...code], room)
+  const more = also ? fitLines(also, room.width, 1, false, 1.8, measure) : []
+  return stack([...lines, ...more, ...code], room)
 }
 
 function noteTexts(note: string | undefined, room: Box, measure: Measure): KeyText[] {

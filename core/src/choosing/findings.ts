@@ -1,4 +1,3 @@
-import { colourDifference, differenceInWords } from '../colour/difference'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
@@ -22,10 +21,7 @@ export interface Finding {
     | 'full'
     | 'not-owned'
     | 'on-order'
-    | 'near-twins'
     | 'fugitive'
-    | 'no-dark'
-    | 'family-missing'
     | 'differs-from-fill'
     | 'twice-planned'
     | 'no-swatch'
@@ -48,23 +44,18 @@ interface Planned {
   view: PaintView
 }
 
-/** Two paints closer than this at masstone and at wash do the same work in a palette (judgement). */
-const TWINS_BELOW = 5
-/** Below this L* a masstone counts as a deep dark (judgement). */
-const DEEP_DARK = 28
 /** What does not last in a frame (common practice, no source). */
 const FADING = new Set<Lightfastness>(['poor', 'fugitive'])
 
-/** What there is to say about a palette as it is planned and filled now, weightiest first. */
+/** What stands in the way of a palette as it is planned and filled now, weightiest first; what it can do is said by `assessPalette`. */
 export function findingsOf(question: PaletteQuestion): Finding[] {
   const planned = plannedPaints(question)
   const all = [
     ...supplyFindings(question, planned),
     ...differsFromFill(question, planned),
-    ...twins(planned),
+    ...twice(planned),
     ...permanence(planned),
     ...cautions(planned),
-    ...gaps(planned),
     ...room(question, planned),
   ]
   const rank = { 'in the way': 0, 'worth a look': 1, note: 2 }
@@ -123,33 +114,15 @@ function differsFromFill({ palette, paints, state }: PaletteQuestion, planned: P
   ]
 }
 
-function twins(planned: Planned[]): Finding[] {
+function twice(planned: Planned[]): Finding[] {
   return planned.flatMap((one, i) =>
     planned.slice(i + 1).flatMap<Finding>((other) => {
+      if (one.view.paint.id !== other.view.paint.id) return []
       const remedy: Remedy = { kind: 'show-place', placeId: other.placeId, words: `Show ${other.placeId}` }
-      if (one.view.paint.id === other.view.paint.id)
-        return [
-          {
-            code: 'twice-planned',
-            weight: 'note',
-            message: `${one.view.paint.name} is planned twice: ${one.placeId} and ${other.placeId}.`,
-            remedy,
-          },
-        ]
-      const difference = twinDifference(one.view, other.view)
-      if (difference === undefined || difference >= TWINS_BELOW) return []
-      const message = `${one.view.paint.name} (${one.placeId}) and ${other.view.paint.name} (${other.placeId}) are near twins: ${differenceInWords(difference)} difference, ${difference.toFixed(1)}.`
-      return [{ code: 'near-twins', weight: 'worth a look', message, remedy }]
+      const message = `${one.view.paint.name} is planned twice: ${one.placeId} and ${other.placeId}.`
+      return [{ code: 'twice-planned', weight: 'note', message, remedy }]
     }),
   )
-}
-
-/** The larger of the differences at masstone and at wash; undefined without common swatches. */
-export function twinDifference(one: PaintView, other: PaintView): number | undefined {
-  const differences = (['masstone', 'wash'] as const).flatMap((s) =>
-    one[s] && other[s] ? [colourDifference(one[s], other[s])] : [],
-  )
-  return differences.length ? Math.max(...differences) : undefined
 }
 
 function permanence(planned: Planned[]): Finding[] {
@@ -182,29 +155,6 @@ function cautions(planned: Planned[]): Finding[] {
       remedy: { kind: 'show-place', placeId: first.placeId, words: `Show ${first.placeId}` },
     },
   ]
-}
-
-function gaps(planned: Planned[]): Finding[] {
-  if (planned.length < 5) return []
-  const findings: Finding[] = []
-  const remedy: Remedy = { kind: 'go-to-step', step: 'choose', words: 'Look in the drawer' }
-  const lowest = Math.min(...planned.map(({ view }) => view.masstone?.L ?? Infinity))
-  if (Number.isFinite(lowest) && lowest > DEEP_DARK)
-    findings.push({
-      code: 'no-dark',
-      weight: 'worth a look',
-      message: `No deep dark: the lowest value is L* ${lowest.toFixed(0)}.`,
-      remedy,
-    })
-  const missing = (['yellow', 'red', 'blue'] as const).filter((f) => !planned.some(({ view }) => view.family === f))
-  if (missing.length)
-    findings.push({
-      code: 'family-missing',
-      weight: 'worth a look',
-      message: `No ${missing.join(', no ')} yet.`,
-      remedy,
-    })
-  return findings
 }
 
 function room({ palette }: PaletteQuestion, planned: Planned[]): Finding[] {

@@ -1,2 +1,33 @@
-/** What there is to say about a palette. What is shared of it, by name. */
+/** What a palette is for and what there is to say about it. What is shared of it, by name. */
+export { type Conflict } from './brief/conflicts'
+export { type Fit, fitOf, isRuledOut } from './brief/fit'
+export { type Wish, wishOf, WISHES } from './brief/wishes'
 export { type Finding, findingsOf, type Remedy } from './findings'
+export { type AssessProgress, type AssessQuestion, assessPalette } from './verdict/assess'
+export type { Assessment, Bringing, Gap, GapKind, Neutral, Spare, Tally, Twins } from './verdict/assessment'
+export { type Chosen, type ChosenPaint, choosePalette, type ChooseProgress, type WishCost } from './best/choosePalette'
+export { coverOf, type Cover } from './best/cover'
+export { suggestChange } from './best/suggestChange'
+export {
+  answerList,
+  callsOf,
+  type CallProgress,
+  type Candidate,
+  guideCalls,
+  leavingOpen,
+  type ListedAnswer,
+  passing,
+  rankCall,
+  type RankContext,
+  READY_GUIDES,
+  type ReadyGuide,
+  reduceSteps,
+  type ReduceStep,
+  taking,
+  unpassing,
+  wantsOf,
+  type Way,
+  WAYS,
+} from './ways'
+export { intoHolder, isSamePlan, keepingOnly, planDifference, presentVersion } from './versions'
+export { paletteAt } from './paletteAt'

@@ -3,7 +3,17 @@ export { checkDelta } from './checkDelta'
 export { checkWrite } from './checkWrite'
 export { Collection } from './collection'
 export { type Contents, isKind, loadOfAnyKind, noContents, type Unreadable, wordOf } from './contents'
-export { itemsByPaint, itemsIn, leftoversIn, paintsIn, palettesIn, pansIn, recipesIn } from './lists'
+export {
+  guidesIn,
+  itemsByPaint,
+  itemsIn,
+  leftoversIn,
+  paintsIn,
+  palettesIn,
+  pansIn,
+  recipesIn,
+  versionsIn,
+} from './lists'
 export { Settling } from './settle'
 export { type Patch, patchesOf, takeBack } from './undo'
 export type { Applied, Delta, DocumentNow, WriteSet } from './writeSet'

@@ -1,3 +1,4 @@
+import type { Guide } from '../documents/guide'
 import type { Item } from '../documents/item'
 import type { DocumentOf, EditableKind } from '../documents/kinds'
 import type { LeftoverRow } from '../documents/leftoverRow'
@@ -5,6 +6,7 @@ import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import type { Pan } from '../documents/pan'
 import type { Recipe } from '../documents/recipe'
+import type { Version } from '../documents/version'
 import { byKinds } from './caches'
 import type { Collection } from './collection'
 
@@ -20,6 +22,11 @@ export const itemsIn = byKinds(['items'], (c): readonly Item[] => present(c, 'it
 export const palettesIn = byKinds(['palettes'], (c): readonly Palette[] => byName(present(c, 'palettes')))
 export const pansIn = byKinds(['pans'], (c): readonly Pan[] => present(c, 'pans'))
 export const recipesIn = byKinds(['recipes'], (c): readonly Recipe[] => byName(present(c, 'recipes')))
+export const guidesIn = byKinds(['guides'], (c): readonly Guide[] => byName(present(c, 'guides')))
+/** Versions of palettes, the newest first. */
+export const versionsIn = byKinds(['versions'], (c): readonly Version[] =>
+  present(c, 'versions').sort((p, q) => (p.day < q.day ? 1 : p.day > q.day ? -1 : 0)),
+)
 export const leftoversIn = byKinds(['leftovers'], (c): readonly LeftoverRow[] =>
   present(c, 'leftovers').sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line),
 )

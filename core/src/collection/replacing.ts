@@ -1,3 +1,4 @@
+import { counted } from '../units'
 import { same } from '../documents/diff'
 import { EDITABLE_KINDS, KINDS, type EditableKind } from '../documents/kinds'
 import type { Collection } from './collection'
@@ -16,6 +17,6 @@ export function wouldReplace({ documents }: Contents, mine: Collection): { kind:
 
 /** `3 paints and 1 palette`; empty when there is nothing. */
 export function replacedInWords(replaced: readonly { kind: EditableKind; count: number }[]): string {
-  const parts = replaced.map(({ kind, count }) => `${count} ${KINDS[kind].word}${count === 1 ? '' : 's'}`)
+  const parts = replaced.map(({ kind, count }) => counted(count, KINDS[kind].word))
   return [parts.slice(0, -1).join(', '), parts.at(-1)].filter(Boolean).join(' and ')
 }

@@ -1,7 +1,7 @@
 import { HUE_FAMILIES } from '../colour/wheel'
 import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from '../pigments/scales'
 import { ITEM_KINDS, REMARKS, SUPPLIES } from './item'
-import { EFFECTS, GRADES } from './paint'
+import { EFFECTS, GRADES, MEDIA } from './paint'
 
 /** A field of a record as form, filter, import and detail know it: one row, one home. */
 export interface Field<Key extends string = string> {
@@ -12,6 +12,8 @@ export interface Field<Key extends string = string> {
   asks?: string
   /** The words it can hold, in order; free text without them. */
   scale?: readonly string[]
+  /** Where it is true, false or not said: the words for the first two. The scale holds the same. */
+  truth?: readonly [yes: string, no: string]
   /** The column of a table that holds it, and the headings that people give it. */
   column?: { name: string; heading: RegExp }
   /** Where it is asked for, narrowed down by and shown. */
@@ -93,7 +95,43 @@ export const PAINT_FIELDS = [
     detail: true,
     column: { name: 'grade', heading: /grade|quality/ },
   },
-  { key: 'effect', label: 'Effect', scale: EFFECTS, form: true },
+  {
+    key: 'effect',
+    label: 'Effect',
+    scale: EFFECTS,
+    form: true,
+    detail: true,
+    column: { name: 'effect', heading: /effect|finish/ },
+  },
+  {
+    key: 'medium',
+    label: 'Medium',
+    scale: MEDIA,
+    form: true,
+    filter: true,
+    detail: true,
+    column: { name: 'medium', heading: /medium|media\b/ },
+  },
+  {
+    key: 'discontinued',
+    label: 'Still made',
+    scale: ['discontinued', 'still made'],
+    truth: ['discontinued', 'still made'],
+    form: true,
+    filter: true,
+    detail: true,
+    column: { name: 'discontinued', heading: /discontinu|still made/ },
+  },
+  {
+    key: 'vegan',
+    label: 'Vegan',
+    scale: ['vegan', 'not vegan'],
+    truth: ['vegan', 'not vegan'],
+    form: true,
+    filter: true,
+    detail: true,
+    column: { name: 'vegan', heading: /vegan/ },
+  },
   { key: 'note', label: 'Note', form: true, detail: true, column: { name: 'note', heading: /note|comment|remark/ } },
 ] as const satisfies readonly Field[]
 
@@ -127,7 +165,18 @@ export const ITEM_FIELDS = [
     column: { name: 'count', heading: /count|quantity|qty|number of|how many/ },
   },
   { key: 'price', label: 'Price', form: true, column: { name: 'price', heading: /price|cost/ } },
-  { key: 'bought', label: 'Bought on', form: true, column: { name: 'bought', heading: /bought|purchase|date/ } },
+  {
+    key: 'bought',
+    label: 'Bought on',
+    form: true,
+    column: { name: 'bought', heading: /bought(?! (?:from|at))|purchase|date/ },
+  },
+  {
+    key: 'boughtFrom',
+    label: 'Bought from',
+    form: true,
+    column: { name: 'bought from', heading: /bought (?:from|at)|shop|seller|store|from where/ },
+  },
   { key: 'note', label: 'Note', form: true },
 ] as const satisfies readonly Field[]
 
@@ -136,6 +185,19 @@ type ItemField = (typeof ITEM_FIELDS)[number]
 export type PaintFieldKey = PaintField['key']
 /** What a column of a table can hold. */
 export type ColumnField = Extract<PaintField | ItemField, { column: object }>['column']['name']
+
+type WordField = Extract<PaintField, { scale: object; column: object }>
+/** Fields of a paint whose words stand on a scale and in a column of a table. */
+export const WORD_FIELDS = PAINT_FIELDS.filter(
+  (f: Field): f is Field<WordField['key']> & WordField => f.scale !== undefined && f.column !== undefined,
+)
+
+/** The word on a field's scale for what a record holds. */
+export const wordOf = ({ truth }: Field, value: unknown): string =>
+  value === undefined ? '' : truth ? truth[value ? 0 : 1] : String(value)
+/** What a record holds for a word; undefined for none. */
+export const valueOf = ({ truth }: Field, word: string): unknown =>
+  word.trim() === '' ? undefined : truth ? word === truth[0] : word.trim()
 
 /** The row of a field. */
 export const paintField = (key: PaintFieldKey): Field<PaintFieldKey> => PAINT_FIELDS.find((f) => f.key === key)!

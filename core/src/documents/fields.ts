@@ -32,7 +32,7 @@ export const Volume = z
   .check(z.gte(0, 'Not below 0 ml.'), z.lte(5000, 'At most 5000 ml.'))
 
 export const Price = z.looseObject({
-  /** In the currency's smallest unit: cents, pence. */
+  /** In hundredths of the currency's unit, also where none are coined. */
   minor: z.int().check(z.gte(0), z.lte(100_000_00)),
   currency: z.string().check(z.regex(/^[A-Z]{3}$/, 'A currency such as EUR.')),
 })

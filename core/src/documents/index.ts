@@ -1,7 +1,20 @@
 /** Records: schema, version, migration; one file a kind. What is shared of it, by name. */
+export { Brief, type BriefWish, type TargetChoice, TargetColour } from './brief'
 export { added, applyToDocument, type Change, type Diff, removed, same, updated } from './diff'
-export { type ColumnField, type Field, ITEM_FIELDS, PAINT_FIELDS, paintField, type PaintFieldKey } from './fieldTable'
+export {
+  type ColumnField,
+  COLUMNS,
+  type Field,
+  ITEM_FIELDS,
+  PAINT_FIELDS,
+  paintField,
+  type PaintFieldKey,
+  valueOf,
+  WORD_FIELDS,
+  wordOf,
+} from './fieldTable'
 export { Day, isDay, Name, text } from './fields'
+export { CallWants, Guide, GuideCall, GuideState } from './guide'
 export { Item, ITEM_KINDS, REMARKS, SUPPLIES } from './item'
 export { Event, eventInWords, eventLine, type FillEvent } from './journal/event'
 export type { Naming } from './journal/eventKind'
@@ -23,3 +36,4 @@ export { Holder, Palette, Place, PlacePlan, PlaceShape } from './palette'
 export { Pan, type PanSize } from './pan'
 export { planAt, plannedPaints } from './plan'
 export { type PaintParts, Recipe } from './recipe'
+export { atVersion, Version, versionOf } from './version'

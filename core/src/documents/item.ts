@@ -27,10 +27,14 @@ export const Item = z.looseObject({
   kind: z.enum(ITEM_KINDS),
   /** What it held when new, ml; 0 when unknown. */
   millilitres: Volume,
+  /** Set where nobody gave the size and the usual one stands in for it. */
+  sizeAssumed: z.optional(z.boolean()),
   supply: z.enum(SUPPLIES),
   remarks: z.array(z.enum(REMARKS)).check(z.maxLength(REMARKS.length)),
   price: z.optional(Price),
   bought: z.optional(Day),
+  /** Shop, fair or friend. */
+  boughtFrom: z.optional(text(120)),
   note: z.optional(text(2000)),
   removed: z.optional(z.boolean()),
 })

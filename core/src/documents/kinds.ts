@@ -1,4 +1,5 @@
 import type * as z from 'zod/mini'
+import { Guide } from './guide'
 import { Item, itemFrom1To2 } from './item'
 import { JournalEntry, journalEntryFrom1To2 } from './journal/journalEntry'
 import { LeftoverRow } from './leftoverRow'
@@ -6,6 +7,7 @@ import { Paint } from './paint'
 import { Pan } from './pan'
 import { Palette } from './palette'
 import { Recipe } from './recipe'
+import { Version } from './version'
 
 export type Migration = (old: Record<string, unknown>) => Record<string, unknown>
 
@@ -32,6 +34,8 @@ export const KINDS = {
   palettes: kind(Palette, 1, 'palette'),
   pans: kind(Pan, 1, 'pan'),
   recipes: kind(Recipe, 1, 'recipe'),
+  guides: kind(Guide, 1, 'guide'),
+  versions: kind(Version, 1, 'version of a palette'),
   leftovers: kind(LeftoverRow, 1, 'row kept for correction'),
   journal: kind(JournalEntry, 2, 'journal entry', { 1: journalEntryFrom1To2 }),
 } as const
@@ -51,6 +55,8 @@ export const noDocuments = (): Documents => ({
   palettes: [],
   pans: [],
   recipes: [],
+  guides: [],
+  versions: [],
   leftovers: [],
   journal: [],
 })

@@ -21,10 +21,12 @@ export const Swatch = z.looseObject({
 export type Swatch = z.infer<typeof Swatch>
 
 /** The swatches a paint can have, masstone and wash first. */
-export const SWATCH_KINDS = ['masstone', 'wash', 'overBlack', 'lifted', 'window'] as const
+export const SWATCH_KINDS = ['masstone', 'wash', 'tint', 'overBlack', 'lifted', 'window'] as const
 export type SwatchKind = (typeof SWATCH_KINDS)[number]
 
 export const GRADES = ['artist', 'student', 'handmade'] as const
+/** What it is bound for; watercolour where nothing is said. */
+export const MEDIA = ['watercolour', 'gouache', 'ink', 'casein', 'acrylic', 'egg tempera'] as const
 export const EFFECTS = ['fluorescent', 'pearlescent', 'interference', 'metallic'] as const
 
 export const Paint = z.looseObject({
@@ -42,6 +44,8 @@ export const Paint = z.looseObject({
   grade: z.optional(z.enum(GRADES)),
   masstone: z.optional(Swatch),
   wash: z.optional(Swatch),
+  /** One part of it in ten of titanium white: the trade's test of strength. */
+  tint: z.optional(Swatch),
   /** Over a black line, after lifting with a damp brush, after months in a window. */
   overBlack: z.optional(Swatch),
   lifted: z.optional(Swatch),
@@ -55,7 +59,10 @@ export const Paint = z.looseObject({
   granulation: z.optional(z.enum(GRANULATIONS)),
   lightfastness: z.optional(z.enum(LIGHTFASTNESSES)),
   effect: z.optional(z.enum(EFFECTS)),
+  medium: z.optional(z.enum(MEDIA)),
   discontinued: z.optional(z.boolean()),
+  /** Whether its binder and pigments come without animals, where that is recorded. */
+  vegan: z.optional(z.boolean()),
   note: z.optional(text(2000)),
   /** Set when it was taken out of the collection but something still refers to it. */
   removed: z.optional(z.boolean()),

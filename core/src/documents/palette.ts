@@ -1,5 +1,7 @@
 import * as z from 'zod/mini'
+import { Brief } from './brief'
 import { Id, Name, text } from './fields'
+import { GuideState } from './guide'
 
 const Length = z.number().check(z.gte(0), z.lte(2000))
 
@@ -62,6 +64,10 @@ export const Palette = z.looseObject({
   purpose: text(300),
   holder: Holder,
   plan: z.record(z.string().check(z.maxLength(12)), PlacePlan),
+  /** What it is for; nothing in particular where nothing is said. */
+  brief: z.optional(Brief),
+  /** The way by which it is being chosen, as far as that went. */
+  guide: z.optional(GuideState),
   /** Set when it was taken away but its history is kept. */
   removed: z.optional(z.boolean()),
 })

@@ -56,28 +56,32 @@ describe('entries of the journal', () => {
 
 describe('doubts about a filling', () => {
   it('are said, never refused', () => {
-    const odd = doubtFilling({ palette, placeId: 'A1', item, millilitres: 5, day: '2026-05-02', today }, ledger())
-    expect(odd.map((d) => d.code)).toEqual([
-      'more-than-left',
-      'over-the-brim',
-      'other-paint',
-      'before-bought',
-      'in-the-future',
-    ])
-    expect(
-      doubtFilling(
-        { palette, placeId: 'A2', item, millilitres: 0.5, day: '2026-05-12', today: '2026-05-12' },
-        ledger(),
-      ),
-    ).toEqual([])
+    const odd = doubtFilling({ palette, placeId: 'A1', item, millilitres: 5, day: '2026-05-02' }, ledger())
+    expect(odd.map((d) => d.code)).toEqual(['more-than-left', 'over-the-brim', 'other-paint', 'before-bought'])
+    expect(doubtFilling({ palette, placeId: 'A2', item, millilitres: 0.5, day: '2026-05-12' }, ledger())).toEqual([])
   })
 
   it('a correction is doubted as a filling is, with what the entry drew free again', () => {
-    const correction = { palette, placeId: 'A1', item, day: '2026-05-12', today: '2026-05-12', instead: filling }
+    const correction = { palette, placeId: 'A1', item, day: '2026-05-12', instead: filling }
     expect(doubtFilling({ ...correction, millilitres: 1.2 }, ledger())).toEqual([])
     expect(doubtFilling({ ...correction, millilitres: 483.2 }, ledger()).map((d) => d.code)).toEqual([
       'more-than-left',
       'over-the-brim',
     ])
+  })
+
+  it('the brim counts what is wet in full, of what is dry the last pour at half', () => {
+    const poured = (day: string, millilitres: number) => ({ ...filling, day, millilitres, paintId: 'p' })
+    const book = (...fills: FillEvent[]) =>
+      new Ledger(fills.map((event, i) => ({ ...stamp(`f${i}`), v: 2, type: 'event', event })))
+    const over = (l: Ledger, day: string, millilitres: number) =>
+      doubtFilling({ palette, placeId: 'A1', item, millilitres, day }, l).find((d) => d.code === 'over-the-brim')
+    // a half pan holds about 1.8 ml
+    const wet = book(poured('2026-06-01', 1))
+    expect(over(wet, '2026-06-02', 1.2)?.message).toContain('about 1.0 lie in it already')
+    expect(over(wet, '2026-07-01', 1.2)).toBeUndefined()
+    expect(over(wet, '2026-07-01', 1.8)?.message).toContain('about 0.5 lie in it already')
+    const often = book(...['2026-01-01', '2026-02-01', '2026-03-01', '2026-04-01'].map((d) => poured(d, 1)))
+    expect(over(often, '2026-07-01', 1.2)).toBeUndefined()
   })
 })

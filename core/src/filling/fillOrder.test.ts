@@ -4,7 +4,7 @@ import { paint, tin, tube } from '../documents/documents.fixture'
 import type { Item } from '../documents/item'
 import type { Palette } from '../documents/palette'
 import type { PaletteState } from '../ledger/stays'
-import { fillOrder, itemsToFillFrom, usualFillings } from './fillOrder'
+import { fillOrder, itemsToFillFrom, leftOutOf, usualFillings } from './fillOrder'
 import { usualFilling } from './drying'
 
 const shade = (id: string, L: number) => paint(id, { masstone: { L, a: 10, b: 10, source: 'typed' } })
@@ -66,5 +66,21 @@ describe('the order of filling', () => {
     expect(fills.every((f) => f.day === '2026-05-01' && f.dryingDays > 1 && 'vesselId' in f.vessel)).toBe(true)
     left.set('first', half * 2)
     expect(usualFillings(places, stock, vessel, '2026-05-01').map((f) => f.itemId)).toEqual(['first', 'first'])
+  })
+
+  it('names what it leaves out, with the reason', () => {
+    const places = fillOrder({
+      palette: { ...palette, plan: { A1: { paintId: 'dark' }, A2: { paintId: 'middle' }, A3: { paintId: 'light' } } },
+      state: NOTHING,
+      paint: paintOf,
+    })
+    const stock = {
+      itemsOf: (id: string) => (id === 'dark' ? [tube('d', 'dark')] : id === 'light' ? [tube('l', 'light')] : []),
+      left: (i: Item) => (i.id === 'd' ? 10 : 0.2),
+    }
+    expect(leftOutOf(places, stock).map((l) => [l.place.id, l.reason])).toEqual([
+      ['A3', `0.2 ml left, ${half.toFixed(1)} needed`],
+      ['A2', 'no tube of it at hand'],
+    ])
   })
 })

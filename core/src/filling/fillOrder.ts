@@ -42,32 +42,62 @@ export const isUsable = ({ supply }: Pick<Item, 'supply'>): boolean => supply ==
 export const itemsToFillFrom = (items: readonly Item[]): Item[] =>
   items.filter(isUsable).sort((p, q) => Number(q.supply === 'open') - Number(p.supply === 'open'))
 
-/**
- * Fillings of a day for the places whose tubes hold the usual amount, each tube drawn from no further than it
- * goes. Places without such a tube are left out.
- */
-export function usualFillings(
-  places: readonly PlaceToFill[],
-  { itemsOf, left }: Stock,
-  vesselIn: (placeId: string) => FillEvent['vessel'],
-  day: string,
-): FillEvent[] {
+/** What would go into a place: from the tube that holds the usual amount, if one is left that does. */
+interface Allotment extends PlaceToFill {
+  millilitres: number
+  item?: Item
+}
+
+/** Tubes for the places one after the other, each drawn from no further than it goes. */
+function allotted(places: readonly PlaceToFill[], { itemsOf, left }: Stock): Allotment[] {
   const drawn = new Map<string, number>()
-  return places.flatMap(({ place, paint }): FillEvent[] => {
+  return places.map(({ place, paint }) => {
     const millilitres = usualFilling(place)
     const item = itemsToFillFrom(itemsOf(paint.id)).find((i) => left(i) - (drawn.get(i.id) ?? 0) >= millilitres)
-    if (!item) return []
-    drawn.set(item.id, (drawn.get(item.id) ?? 0) + millilitres)
-    return [
-      {
-        kind: 'fill',
-        day,
-        vessel: vesselIn(place.id),
-        itemId: item.id,
-        paintId: paint.id,
-        millilitres,
-        dryingDays: dryingDays(place, millilitres),
-      },
-    ]
+    if (item) drawn.set(item.id, (drawn.get(item.id) ?? 0) + millilitres)
+    return { place, paint, millilitres, ...(item ? { item } : {}) }
   })
+}
+
+/** Fillings of a day for the places whose tubes hold the usual amount; the others are left out. */
+export const usualFillings = (
+  places: readonly PlaceToFill[],
+  stock: Stock,
+  vesselIn: (placeId: string) => FillEvent['vessel'],
+  day: string,
+): FillEvent[] =>
+  allotted(places, stock).flatMap(({ place, paint, millilitres, item }): FillEvent[] =>
+    item
+      ? [
+          {
+            kind: 'fill',
+            day,
+            vessel: vesselIn(place.id),
+            itemId: item.id,
+            paintId: paint.id,
+            millilitres,
+            dryingDays: dryingDays(place, millilitres),
+          },
+        ]
+      : [],
+  )
+
+/** Why a place is left out of a filling of all. */
+export interface LeftOut extends PlaceToFill {
+  reason: string
+}
+
+/** The places that `usualFillings` leaves out, each with the reason. */
+export const leftOutOf = (places: readonly PlaceToFill[], stock: Stock): LeftOut[] =>
+  allotted(places, stock)
+    .filter(({ item }) => !item)
+    .map(({ place, paint, millilitres }) => ({ place, paint, reason: whyNot(paint, millilitres, stock) }))
+
+function whyNot(paint: Paint, needed: number, { itemsOf, left }: Stock): string {
+  const items = itemsToFillFrom(itemsOf(paint.id))
+  if (!items.length) return 'no tube of it at hand'
+  const most = Math.max(0, ...items.map(left))
+  return most < needed
+    ? `${most.toFixed(1)} ml left, ${needed.toFixed(1)} needed`
+    : 'its tube goes into other places first'
 }

@@ -18,7 +18,8 @@ export interface Targets {
   wash?: Target
 }
 export interface Fitted extends Film {
-  cost: number
+  /** Where the fit ended, in the parameters of `filmAt`. */
+  point: Float64Array
   /** CIEDE2000 between each swatch and the film. */
   residual: { masstone?: number; wash?: number }
 }
@@ -72,10 +73,10 @@ function fitOnce(model: FilmModel, targets: Targets, starts: readonly number[]):
     for (let j = 0; j < model.shapes.length; j += 1) x[j]! += start
     return leastSquares(residuals, count, x)
   })
-  const { x, cost } = runs.reduce((least, next) => (next.cost < least.cost ? next : least))
+  const { x: point } = runs.reduce((least, next) => (next.cost < least.cost ? next : least))
   const own = newFilm()
-  filmAt(x, model, own)
-  return { ...own, cost, residual: residualOf(own, targets) }
+  filmAt(point, model, own)
+  return { ...own, point, residual: residualOf(own, targets) }
 }
 
 /** How far a film's masstone and wash lie from the swatches, CIEDE2000. */

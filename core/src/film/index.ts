@@ -2,6 +2,6 @@
 export { cachedOptics } from './cachedOptics'
 export { colourAt, loadAt, masstoneOf, reflectanceAt, washOf } from './optics'
 export { opticsOfPaint, referenceOf, type PaintOptics, SOURCE_SD } from './paintOptics'
-export { referenceFilm } from './referenceFilm'
+export { bodyOf, referenceFilm } from './referenceFilm'
 export { labOfSwatch } from './swatch'
 export { problemOfSwatchPair } from './swatchPair'

@@ -12,6 +12,10 @@ export interface Optics {
   S: Spectrum
   /** Load at which its wash lies, 0..1. */
   washLoad: number
+  /** How much thicker than a watercolour its masstone is laid, 1 upward; 1 where nothing is said. */
+  body?: number
+  /** What one part of it does in a mixture, against what its film says; 1 where nothing is said. */
+  perPart?: number
 }
 
 /** Water to one part of paint at which a wash is painted out, by drops. */

@@ -8,7 +8,7 @@ import { pigmentByCode, REFERENCE_PIGMENTS } from '../pigments/reference'
 import { labD65 } from '../units'
 import { gaussian } from '../paints/colourReader'
 import { opticsOfPaint, SOURCE_SD } from './paintOptics'
-import { referenceFilm } from './referenceFilm'
+import { fitReference, referenceFilm } from './referenceFilm'
 import { strengthOf, strengthOfStep } from './strength'
 
 const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
@@ -34,6 +34,14 @@ describe('the optics of a paint', () => {
     }).sort((p, q) => p - q)
     expect(off[Math.floor(off.length / 2)]).toBeLessThan(3.2)
     expect(off[Math.floor(off.length * 0.9)]).toBeLessThan(5)
+  })
+
+  it('the reference films that are kept are those that the fit finds', () => {
+    for (const p of [USABLE[3]!, USABLE[77]!, USABLE[150]!]) {
+      const [kept, found] = [referenceFilm(p), fitReference(p)]
+      for (const [i, k] of found.K.entries()) expect(Math.abs(kept.K[i]! - k), p.id).toBeLessThan(0.002 * k + 1e-4)
+      expect(kept.washLoad).toBeCloseTo(found.washLoad, 3)
+    }
   })
 
   it('no reference film has an impossible spectrum: no band of blackest black, no ramp that wanders through hues', () => {
@@ -85,11 +93,13 @@ describe('the optics of a paint', () => {
   })
 
   it.each(['reader', 'photo', 'typed'] as const)(
-    'a paint read by %s is reproduced within the tolerance of its source',
+    'a paint read by %s is reproduced within the tolerance of its source, but for two in a hundred',
     (source) => {
       const gauss = gaussian(7)
+      const seen = USABLE.filter((_, i) => i % 3 === 0)
+      const doubted: string[] = []
       const noise = source === 'reader' ? 0.15 : SOURCE_SD[source] / 3
-      for (const p of USABLE.filter((_, i) => i % 7 === 0)) {
+      for (const p of seen) {
         // a real film, somewhat unlike the reference: stronger, and seen with noise
         const film = referenceFilm(p)
         const real: Optics = {
@@ -105,9 +115,13 @@ describe('the optics of a paint', () => {
           wash: noisy(washOf(real)),
           ...(p.variant ? { variants: { [p.code]: p.variant } } : {}),
         })
-        expect(own.doubt, p.id).toBeUndefined()
-        expect(Math.max(own.residual.masstone!, own.residual.wash!), p.id).toBeLessThan(SOURCE_SD[source])
+        const miss = Math.max(own.residual.masstone!, own.residual.wash!)
+        if (own.doubt) doubted.push(p.id)
+        else expect(miss, p.id).toBeLessThan(SOURCE_SD[source])
+        // near white and grey the eye, and so the formula, is keenest: noise alone may pass the tolerance there
+        expect(miss, p.id).toBeLessThan(1.5 * SOURCE_SD[source])
       }
+      expect(doubted.length / seen.length, doubted.join()).toBeLessThan(0.02)
     },
   )
 

@@ -1,13 +1,20 @@
 import { colourDifference } from '../colour/difference'
 import type { Optics } from './optics'
 import { labOfSwatch, type OpticalPaint, type OpticalSwatch, type SwatchSource } from './swatch'
-import { pigmentByCode, pigmentVariants, REFERENCE_PIGMENTS, type ReferencePigment } from '../pigments/reference'
+import {
+  materialByName,
+  namedIn,
+  pigmentByCode,
+  pigmentVariants,
+  REFERENCE_PIGMENTS,
+  type ReferencePigment,
+} from '../pigments/reference'
 import { fail, ok, type Result } from '../result'
 import { problemOfSwatchPair } from './swatchPair'
 import type { FilmModel } from './fitModel'
 import { fitFilm, meets, type Fitted, type Target, type Targets } from './fit'
 import { FROM_CODES, fromBothSwatches, fromOneSwatch, widened, type ExpectedError } from './expectedError'
-import { referenceFilm, SCATTERING, WASH_LOAD } from './referenceFilm'
+import { bodyOf, referenceFilm, SCATTERING, WASH_LOAD, type ReferenceFilm } from './referenceFilm'
 import { filmFromSpectra } from './spectral'
 import { strengthOf } from './strength'
 
@@ -50,15 +57,15 @@ export interface PaintOptics extends Optics {
  * (no swatch, no pigment of the reference), `bad-swatch` (not numbers), `masstone-lighter-than-wash`, `bad-spectrum`.
  */
 export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
+  const { masstone, wash } = paint
+  const odd = [masstone, wash].find((s) => s && ![s.L, s.a, s.b].every(Number.isFinite))
+  if (odd) return fail('bad-swatch', 'A swatch is three numbers: L*, a* and b*.', odd === wash ? 'wash' : 'masstone')
   const pigments = referenceOf(paint)
   if (paint.effect || pigments.some((p) => p.kind === 'effect'))
     return fail(
       'outside-the-model',
       `${paint.effect ?? 'Pearl, mica or metal'}: such paint sends light back in ways this model does not hold; it is kept out of predictions.`,
     )
-  const { masstone, wash } = paint
-  const odd = [masstone, wash].find((s) => s && ![s.L, s.a, s.b].every(Number.isFinite))
-  if (odd) return fail('bad-swatch', 'A swatch is three numbers: L*, a* and b*.', odd === wash ? 'wash' : 'masstone')
   if (!masstone && !wash && pigments.length === 0)
     return fail('nothing-known', 'No swatch and no pigment code of the reference: paint out a swatch first.')
   const exchanged = problemOfSwatchPair(masstone, wash)
@@ -66,8 +73,10 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
   const starts = pigments.length ? pigments : [nearestReference(paint)]
   const films = starts.map(referenceFilm)
   const unknown = paint.pigments.filter((code) => !pigmentByCode(code))
-  const names = {
+  const body = Math.min(...starts.map(bodyOf))
+  const common = {
     pigments: starts.map((p) => p.id),
+    ...(body > 1 ? { body } : {}),
     ...(pigments.length ? {} : { assumedLike: true }),
     ...(unknown.length ? { unknown } : {}),
   }
@@ -75,11 +84,11 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
     const spectral = filmFromSpectra(masstone?.spectrum, wash?.spectrum, scatteringOf(paint, films))
     if (!spectral.ok) return spectral
     const expected = masstone?.spectrum && wash?.spectrum ? fromBothSwatches : fromOneSwatch
-    return ok({ ...spectral.value, basis: 'spectra', expectedError: expected(SOURCE_SD.spectrum), ...names })
+    return ok({ ...spectral.value, basis: 'spectra', expectedError: expected(SOURCE_SD.spectrum), ...common })
   }
   if (!masstone && !wash) {
     const expectedError = unknown.length ? widened(FROM_CODES, UNKNOWN_PART) : FROM_CODES
-    return ok({ ...together(films), basis: 'reference', expectedError, ...names, residual: {} })
+    return ok({ ...together(films), basis: 'reference', expectedError, ...common, residual: {} })
   }
   const targets = targetsOf(paint)
   const fitted = fitFilm(modelOf(paint, films, pigments.length > 0), targets)
@@ -92,7 +101,7 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
     residual,
     basis,
     expectedError: expectedOf(basis, targets, pigments.length > 0 && unknown.length === 0),
-    ...names,
+    ...common,
     ...(meets(fitted, targets) ? {} : doubtOf(fitted)),
   })
 }
@@ -110,6 +119,7 @@ function expectedOf(basis: OpticsBasis, { masstone, wash }: Targets, isKnown: bo
 export function referenceOf(
   paint: Pick<OpticalPaint, 'pigments' | 'name' | 'masstone' | 'wash' | 'variants'>,
 ): ReferencePigment[] {
+  if (!paint.pigments.length) return [materialByName(paint.name ?? '')].flatMap((p) => p ?? [])
   return paint.pigments.flatMap((code) => {
     const variants = pigmentVariants(code)
     if (variants.length < 2) return pigmentByCode(code) ?? []
@@ -132,26 +142,10 @@ function saidVariant(
   return variants.find((p) => p.variant === chosen?.[code]) ?? namedVariant(variants, name)
 }
 
-const wordsOf = (text: string) =>
-  text
-    .toLowerCase()
-    .replace(/[^\p{L}]+/gu, ' ')
-    .trim()
-
-/** The variant that a paint's name speaks of: its own word, or a name of the trade; the longest that is in it. */
+/** The one variant that a paint's name speaks of: by its own word, or a name of the trade. */
 function namedVariant(variants: readonly ReferencePigment[], name: string | undefined): ReferencePigment | undefined {
-  if (!name) return undefined
-  const words = ` ${wordsOf(name)} `
-  const spoken = ({ variant = '', names }: ReferencePigment) =>
-    [variant, ...names]
-      .map(wordsOf)
-      .filter((own) => own && words.includes(` ${own} `))
-      .reduce((most, own) => Math.max(most, own.length), 0)
-  const lengths = variants.map(spoken)
-  const longest = Math.max(...lengths)
-  return longest > 0 && lengths.filter((l) => l === longest).length === 1
-    ? variants[lengths.indexOf(longest)]
-    : undefined
+  const named = name ? namedIn(variants, name) : []
+  return named.length === 1 ? named[0] : undefined
 }
 
 function nearestOf(
@@ -178,13 +172,13 @@ function targetsOf({ masstone, wash }: OpticalPaint): Targets {
   return { ...(masstone ? { masstone: target(masstone) } : {}), ...(wash ? { wash: target(wash) } : {}) }
 }
 
-function scatteringOf(paint: OpticalPaint, films: readonly Fitted[]): number {
+function scatteringOf(paint: OpticalPaint, films: readonly ReferenceFilm[]): number {
   if (paint.transparency && paint.masstone && paint.masstone.L < 90) return SCATTERING[paint.transparency]
   return films.reduce((sum, { S }) => sum + S[17]!, 0) / films.length
 }
 
 /** A paint is about as strong as its pigments are in the reference; in a mixed paint the shares are open. */
-function modelOf(paint: OpticalPaint, films: readonly Fitted[], known: boolean): FilmModel {
+function modelOf(paint: OpticalPaint, films: readonly ReferenceFilm[], known: boolean): FilmModel {
   const isSingle = films.length === 1
   const strengths = isSingle
     ? [{ middle: 0, sd: Math.log(known ? 1.8 : 4) }]
@@ -207,8 +201,8 @@ const MIXED_SD = Math.log(1.8)
 const OWN_WASH_SD = Math.log(1.35)
 
 /** Equal shares of several pigments. */
-function together(films: readonly Fitted[]): Optics {
-  const mean = (pick: (f: Fitted) => Float64Array) =>
+function together(films: readonly ReferenceFilm[]): Optics {
+  const mean = (pick: (f: ReferenceFilm) => Float64Array) =>
     Float64Array.from(pick(films[0]!), (_, i) => films.reduce((sum, f) => sum + pick(f)[i]!, 0) / films.length)
   return {
     K: mean((f) => f.K),

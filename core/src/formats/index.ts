@@ -1,6 +1,18 @@
 /** Readers and writers of files. What is shared of it, by name. */
 export { readCollection, writeCollection } from './collectionFile'
 export { leftoverOf, type PaintRows } from './paintRows'
-export { COLUMN_FIELDS, type ColumnMatching, matchColumns, readRow } from './paintTable'
+export { decodeText } from './decodeText'
+export { type ListPaints, type ListQuestion } from './pastedList'
+export {
+  COLUMN_FIELDS,
+  type ColumnMatching,
+  headingKey,
+  type LearnedHeadings,
+  matchColumns,
+  readRow,
+} from './paintTable'
 export { readSpectra, type SpectralFile } from './readSpectra'
 export type { Table } from './readTable'
+export type { Sheet } from './readWorkbook'
+export { LIST_HEADINGS, paintTableRows, writePaintCsv } from './writePaintTable'
+export { type ColourList, readColourList } from './readColourList'

@@ -1,7 +1,7 @@
 import Papa from 'papaparse'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { collectRows, samePaint } from '../paints/collect'
+import { collectRows, ownedAmong, samePaint, type OwnedMeans } from '../paints/collect'
 import { matchColumns, readRow } from './paintTable'
 import { readTable, type Table } from './readTable'
 
@@ -18,16 +18,18 @@ const code = (text: string) => {
 describe('tables', () => {
   it('finds the columns by their headings, in any usual wording', () => {
     expect(
-      matchColumns([
-        'Colour name',
-        'Brand',
-        'C.I. pigments',
-        'Size (ml)',
-        'Condition',
-        'Light-fastness',
-        'Remarks',
-        'Shelf',
-      ]),
+      matchColumns({
+        headings: [
+          'Colour name',
+          'Brand',
+          'C.I. pigments',
+          'Size (ml)',
+          'Condition',
+          'Light-fastness',
+          'Remarks',
+          'Shelf',
+        ],
+      }),
     ).toEqual({
       0: 'name',
       1: 'maker',
@@ -56,7 +58,7 @@ describe('tables', () => {
 describe('rows', () => {
   const read = (cells: Record<string, string>) => {
     const t = table(Papa.unparse([cells]))
-    return readRow(t, 0, matchColumns(t.headings))
+    return readRow(t, 0, matchColumns(t))
   }
 
   it('reads a full row', () => {
@@ -89,17 +91,30 @@ describe('rows', () => {
 
   it.each([
     [{ name: '', maker: 'A' }, /name/],
-    [{ name: 'A', pigments: 'PB29, XX1' }, /pigments: .*XX1/],
-    [{ name: 'A', size: 'big' }, /size/],
-    [{ name: 'A', state: 'gone' }, /state/],
-    [{ name: 'A', masstone: '120 0 0' }, /masstone.*L\*/],
-    [{ name: 'A', count: '-1' }, /count/],
-    [{ name: 'A', bought: '2026-02-30' }, /bought/],
     [{ name: 'n'.repeat(10_000) }, /name/],
-    [{ name: 'A', kind: 'bucket' }, /kind/],
   ])('a row that cannot be read says why: %#', (cells, reason) => {
     const row = read(cells as Record<string, string>)
     expect(row.ok ? '' : row.error.message).toMatch(reason)
+  })
+
+  it.each([
+    [{ pigments: 'PB29, XX1' }, 'pigments', 'XX1'],
+    [{ pigments: 'PB999' }, 'pigments', ''],
+    [{ size: 'big' }, 'size', 'big'],
+    [{ state: 'open, mislaid' }, 'state', 'mislaid'],
+    [{ masstone: '120 0 0' }, 'masstone', '120 0 0'],
+    [{ masstone: '70 5 20', wash: '40 5 20' }, 'masstone', '70 5 20'],
+    [{ count: '-1' }, 'count', '-1'],
+    [{ bought: '2026-02-30' }, 'bought', '2026-02-30'],
+    [{ kind: 'bucket' }, 'kind', 'bucket'],
+    [{ price: 'a lot' }, 'price', 'a lot'],
+    [{ lightfastness: 'good' }, 'lightfastness', 'good'],
+  ])('an odd value questions its field and is kept in the note: %#', (cells, field, text) => {
+    const row = read({ name: 'Viridian', ...cells } as Record<string, string>)
+    if (!row.ok) throw new Error(row.error.message)
+    expect(row.value.questions).toContainEqual(expect.objectContaining({ field, text }))
+    if (text) expect(row.value.note).toContain(`${field}: ${text}`)
+    expect(row.value.masstone).toBeUndefined()
   })
 
   it('keeps formula cells and markup as the text they are', () => {
@@ -126,23 +141,6 @@ describe('rows', () => {
       ),
     )
   })
-})
-
-it('a row whose masstone is lighter than its wash is kept for correction', () => {
-  const table = {
-    headings: ['name', 'masstone', 'wash'],
-    rows: [
-      ['Kelp', '70 5 20', '40 5 20'],
-      ['Lichen', '60 5 50', '85 2 30'],
-    ],
-    lines: [2, 3],
-  }
-  const matching = matchColumns(table.headings)
-  expect(readRow(table, 0, matching)).toMatchObject({
-    ok: false,
-    error: { message: expect.stringContaining('lighter than the wash') as string },
-  })
-  expect(readRow(table, 1, matching).ok).toBe(true)
 })
 
 describe('taking rows into the collection', () => {
@@ -173,5 +171,29 @@ describe('taking rows into the collection', () => {
     expect(collectRows([{ ...row, pigments: [], remarks: [], count: 1 }], [paint], newId).map((c) => c.kind)).toEqual([
       'items',
     ])
+  })
+
+  it('a row of a paint that is owned means nothing, another one, or an update, as is said row by row', () => {
+    const paint = { id: 'p', v: 1 as const, maker: 'Skerry', name: 'Viridian', pigments: ['PG18'], series: '3' }
+    const rows = [
+      { ...row, pigments: [], remarks: [], count: 1, staining: 'lifts well' as const },
+      { ...row, name: 'Sap green', pigments: ['PG7'], remarks: [], count: 1 },
+    ]
+    const kinds = (means: OwnedMeans) => collectRows(rows, [paint], newId, () => means).map((c) => `${c.kind}`)
+    expect(ownedAmong(rows, [paint])).toEqual([paint, undefined])
+    expect(kinds('nothing')).toEqual(['paints', 'items'])
+    expect(kinds('another')).toEqual(['items', 'paints', 'items'])
+    expect(collectRows(rows, [paint], newId, () => 'update').at(-1)).toMatchObject({
+      kind: 'paints',
+      before: { pigments: ['PG18'], series: '3' },
+      after: { pigments: ['PG18'], series: '3', staining: 'lifts well' },
+    })
+  })
+
+  it('marks a size that nobody gave', () => {
+    const sized = (millilitres?: number) =>
+      collectRows([{ ...row, pigments: [], remarks: [], count: 1, millilitres }], [], newId)[1]!.after
+    expect(sized()).toMatchObject({ millilitres: 15, sizeAssumed: true })
+    expect(sized(5)).not.toHaveProperty('sizeAssumed')
   })
 })

@@ -1,31 +1,53 @@
 import { parseColour } from '../colour/parseColour'
 import { isDay } from '../documents/fields'
-import { ITEM_KINDS, REMARKS, SUPPLIES } from '../documents/item'
 import { Paint } from '../documents/paint'
-import { COLUMNS, scaleOfColumn, type ColumnField } from '../documents/fieldTable'
+import { COLUMNS, scaleOfColumn, WORD_FIELDS, type ColumnField } from '../documents/fieldTable'
 import { firstIssue } from '../documents/load'
-import { parsePigmentCodes } from '../pigments/grammar'
-import { fail, ok, type Result } from '../result'
-import { readPrice } from '../paints/price'
-import { paintPartOf, type PaintRow } from '../paints/paintRow'
-import type { Table } from './readTable'
 import { problemOfSwatchPair } from '../film/swatchPair'
+import { parsePigmentCodes } from '../pigments/grammar'
+import { questionCodes } from '../pigments/plausibility'
+import { fail, ok, type Result } from '../result'
+import { paintPartOf, type PaintRow, type RowQuestion } from '../paints/paintRow'
+import { currencyIn, readMoney, type MoneyHabits } from '../paints/reading/price'
+import { readSize } from '../paints/reading/size'
+import { heed, saidInField, type WordField } from '../paints/reading/words'
+import { matchByContent } from './cells'
+import type { Table } from './readTable'
 
 export const COLUMN_FIELDS: readonly ColumnField[] = COLUMNS.map((c) => c.name)
 /** Column number -> meaning; columns left out are not read. */
 export type ColumnMatching = Record<number, ColumnField>
+/** Headings that a person gave a meaning before, in lower case. */
+export type LearnedHeadings = Readonly<Record<string, ColumnField | ''>>
 
-/** Proposes what each column means from its heading; each meaning is used once. */
-export function matchColumns(headings: readonly string[]): ColumnMatching {
+export const headingKey = (heading: string) => heading.toLowerCase().replace(/\s+/g, ' ').trim()
+
+/**
+ * Proposes what each column means: as the person said before, from its heading, or from what its cells look like where
+ * the table has no headings. Each meaning is used once.
+ */
+export function matchColumns(
+  { headings, headless, rows = [] }: Pick<Table, 'headings' | 'headless'> & Partial<Pick<Table, 'rows'>>,
+  learned: LearnedHeadings = {},
+  makers: readonly string[] = [],
+): ColumnMatching {
+  if (headless) return matchByContent(rows, makers)
   const matching: ColumnMatching = {}
   const free = new Set<ColumnField>(COLUMN_FIELDS)
+  const settled = new Set<number>()
   const claim = (test: (heading: string, field: ColumnField) => boolean) =>
     headings.forEach((heading, column) => {
-      const field = matching[column] ? undefined : [...free].find((f) => test(heading.toLowerCase().trim(), f))
+      if (matching[column] || settled.has(column)) return
+      const field = [...free].find((f) => test(headingKey(heading), f))
       if (!field) return
       matching[column] = field
       free.delete(field)
     })
+  // a column that was said to mean nothing stays unread
+  headings.forEach((heading, column) => {
+    if (learned[headingKey(heading)] === '') settled.add(column)
+  })
+  claim((heading, field) => learned[heading] === field)
   claim((heading, field) => heading === field)
   claim((heading, field) => headingOf(field).test(heading))
   return matching
@@ -34,28 +56,39 @@ export function matchColumns(headings: readonly string[]): ColumnMatching {
 const headingOf = (field: ColumnField) => COLUMNS.find((c) => c.name === field)!.heading
 
 /**
- * Reads one row under a column matching. A row that cannot be read gives the reason, naming the
- * column; cells of columns that are not matched are not looked at.
+ * Reads the rows of a table under a column matching. An odd value questions its field, which stays open; what stood
+ * there goes into the note, so that nothing is lost. Cells of columns that are not matched are not looked at.
+ *
+ * Errors: `unreadable-row` where no paint is named, or the row as a whole cannot be kept.
  */
-export function readRow(table: Table, row: number, matching: ColumnMatching): Result<PaintRow> {
-  const cells = table.rows[row] ?? []
-  const cell = (field: ColumnField) => {
-    const column = Object.entries(matching).find(([, f]) => f === field)?.[0]
-    return column === undefined ? '' : unquoteFormula((cells[Number(column)] ?? '').trim())
+export function rowReader(
+  { headings, rows }: Pick<Table, 'headings' | 'rows'>,
+  matching: ColumnMatching,
+  money: MoneyHabits = {},
+): (row: number) => Result<PaintRow> {
+  const columns = new Map(Object.entries(matching).map(([column, field]) => [field, Number(column)]))
+  // `Price (€)` says what its amounts are in
+  const currency = currencyIn(headings[columns.get('price') ?? -1] ?? '')?.currency
+  const habits = currency ? { ...money, currency } : money
+  return (row) => {
+    const cells = rows[row] ?? []
+    return readCells((field) => unquoteFormula((cells[columns.get(field) ?? -1] ?? '').trim()), habits)
   }
-  const read: PaintRow = {
-    name: cell('name'),
-    maker: cell('maker'),
-    pigments: [],
-    kind: 'tube',
-    count: 1,
-    supply: 'open',
-    remarks: [],
-  }
-  for (const reader of [readCodes, readAmounts, readStates, readColours, readScales, readWords]) {
-    const problem = reader(cell, read)
-    if (problem) return fail('unreadable-row', problem)
-  }
+}
+
+/** One row, as `rowReader` reads it. */
+export const readRow = (table: Table, row: number, matching: ColumnMatching, money?: MoneyHabits): Result<PaintRow> =>
+  rowReader(table, matching, money)(row)
+
+function readCells(cell: Cell, money: MoneyHabits): Result<PaintRow> {
+  const read: PaintRow = { name: '', maker: '', pigments: [], kind: 'tube', count: 1, supply: 'open', remarks: [] }
+  const questions: RowQuestion[] = []
+  const ask = (field: string, text: string, message: string) => questions.push({ field, text, message })
+  for (const reader of READERS) reader(cell, read, ask, money)
+  const kept = questions.filter((q) => q.text).map((q) => `${q.field}: ${q.text}`)
+  if (kept.length) read.note = [read.note, ...kept].filter(Boolean).join('; ').slice(0, 2000)
+  if (questions.length) read.questions = questions
+  if (!read.name) return fail('unreadable-row', 'name: A name is needed.')
   const checked = Paint.safeParse({ id: 'row', v: 1, ...paintPartOf(read) })
   return checked.success ? ok(read) : fail('unreadable-row', firstIssue(checked.error))
 }
@@ -64,82 +97,84 @@ export function readRow(table: Table, row: number, matching: ColumnMatching): Re
 const unquoteFormula = (text: string) => text.replace(/^'(?=[=+\-@])/, '')
 
 type Cell = (field: ColumnField) => string
-type Reader = (cell: Cell, into: PaintRow) => string | undefined
+type Ask = (field: string, text: string, message: string) => void
+type Reader = (cell: Cell, into: PaintRow, ask: Ask, money: MoneyHabits) => void
 
-const readCodes: Reader = (cell, into) => {
+const shown = (text: string) => text.slice(0, 60)
+
+const readNames: Reader = (cell, into) => {
+  into.name = cell('name')
+  into.maker = cell('maker')
+  for (const [column, field] of [
+    ['formula', 'formula'],
+    ['series', 'series'],
+    ['note', 'note'],
+    ['bought from', 'boughtFrom'],
+  ] as const)
+    if (cell(column)) into[field] = cell(column)
+}
+
+const readCodes: Reader = (cell, into, ask) => {
   const { codes, unread } = parsePigmentCodes(cell('pigments'))
   into.pigments = codes.map((c) => c.code)
-  return unread[0] && `pigments: ${unread[0].message}`
+  if (!into.name && codes.length) into.name = into.pigments.join(' ')
+  for (const { text, message } of unread) ask('pigments', text, message)
+  if (into.name) for (const { message } of questionCodes(into.name, codes)) ask('pigments', '', message)
 }
 
-const readAmounts: Reader = (cell, into) => {
-  const size = cell('size').replace(',', '.')
+const readAmounts: Reader = (cell, into, ask, money) => {
+  const size = cell('size')
   if (size) {
-    const found = /^(\d+(?:\.\d+)?)\s*(ml)?$/i.exec(size)
-    if (!found || Number(found[1]) > 5000) return `size: “${size.slice(0, 40)}” is not a size in ml.`
-    into.millilitres = Number(found[1])
+    const found = readSize(size)
+    if (!found) ask('size', shown(size), `“${shown(size)}” is not a size.`)
+    if (found?.kind) into.kind = found.kind
+    if (found?.millilitres !== undefined) into.millilitres = found.millilitres
   }
-  const count = cell('count')
-  if (count && !/^\d{1,2}$/.test(count)) return `count: “${count.slice(0, 40)}” is not a number from 0 to 99.`
-  if (count) into.count = Number(count)
+  const count = cell('count').replace(/^[x×]\s*|\s*[x×]$|\.0$/gi, '')
+  if (count && /^\d{1,2}$/.test(count)) into.count = Number(count)
+  else if (count) ask('count', shown(count), `“${shown(count)}” is not a number from 0 to 99.`)
   if (cell('price')) {
-    into.price = readPrice(cell('price'))
-    if (!into.price) return `price: “${cell('price').slice(0, 40)}” is not a price.`
+    const price = readMoney(cell('price'), money)
+    if (!price.ok) ask('price', shown(cell('price')), price.error.message)
+    else {
+      into.price = price.value.price
+      if (price.value.doubt) ask('price', '', price.value.doubt)
+    }
   }
   const bought = cell('bought')
-  if (bought && !isDay(bought)) return `bought: “${bought.slice(0, 40)}” is not a day such as 2026-05-14.`
-  if (bought) into.bought = bought
-  return undefined
+  if (bought && isDay(bought)) into.bought = bought
+  else if (bought) ask('bought', shown(bought), `“${shown(bought)}” is not a day such as 2026-05-14.`)
 }
 
-const readStates: Reader = (cell, into) => {
-  const kind = cell('kind') && oneOf(ITEM_KINDS, cell('kind').replace(/^(half |full )?pan$/i, 'bought pan'))
-  if (kind === null) return `kind: “${cell('kind').slice(0, 40)}” is none of ${ITEM_KINDS.join(', ')}.`
-  if (kind) into.kind = kind
-  for (const word of cell('state')
-    .split(/[,;/+]/)
-    .map((w) => w.trim())
-    .filter(Boolean)) {
-    const supply = oneOf(SUPPLIES, word)
-    const remark = oneOf(REMARKS, word)
-    if (!supply && !remark) return `state: “${word.slice(0, 40)}” is none of ${[...SUPPLIES, ...REMARKS].join(', ')}.`
-    if (supply) into.supply = supply
-    if (remark && !into.remarks.includes(remark)) into.remarks.push(remark)
+const readWords: Reader = (cell, into, ask) => {
+  const one = (field: WordField & ColumnField, text: string) => {
+    const said = saidInField(field, text)
+    if (said) heed(said, into)
+    else ask(field, shown(text), `“${shown(text)}” is none of ${(scaleOfColumn(field) ?? []).join(', ')}.`)
   }
-  return undefined
+  for (const { key } of WORD_FIELDS) if (cell(key)) one(key, cell(key))
+  for (const word of cell('state').split(/[,;/+]/)) if (word.trim()) one('state', word.trim())
+  const kind = cell('kind')
+  const sized = kind ? readSize(kind) : undefined
+  if (sized?.kind) {
+    into.kind = sized.kind
+    into.millilitres ??= sized.millilitres
+  } else if (kind) one('kind', kind)
 }
 
-const readColours: Reader = (cell, into) => {
+const readColours: Reader = (cell, into, ask) => {
   for (const field of ['masstone', 'wash'] as const) {
     if (!cell(field)) continue
     const colour = parseColour(cell(field))
-    if (!colour.ok) return `${field}: ${colour.error.message}`
-    const { L, a, b } = colour.value
-    into[field] = { L, a, b, source: 'typed' }
+    if (!colour.ok) ask(field, shown(cell(field)), colour.error.message)
+    else into[field] = { L: colour.value.L, a: colour.value.a, b: colour.value.b, source: 'typed' }
   }
   const exchanged = problemOfSwatchPair(into.masstone, into.wash)
-  return exchanged && `masstone: ${exchanged}`
-}
-
-const SCALED = ['grade', 'transparency', 'staining', 'granulation', 'lightfastness'] as const
-const readScales: Reader = (cell, into) => {
-  for (const field of SCALED) {
-    const scale = scaleOfColumn(field)!
-    const text = cell(field)
-    const value = text && oneOf(scale, text)
-    if (value === null) return `${field}: “${text.slice(0, 40)}” is none of ${scale.join(', ')}.`
-    if (value) Object.assign(into, { [field]: value })
+  if (!exchanged) return
+  for (const field of ['masstone', 'wash'] as const) {
+    ask(field, shown(cell(field)), exchanged)
+    into[field] = undefined
   }
-  return undefined
 }
 
-const readWords: Reader = (cell, into) => {
-  if (!into.name) return 'name: A name is needed.'
-  for (const field of ['formula', 'series', 'note'] as const) if (cell(field)) into[field] = cell(field)
-  return undefined
-}
-
-function oneOf<T extends string>(scale: readonly T[], text: string): T | null {
-  const plain = text.trim().toLowerCase()
-  return scale.find((s) => s === plain) ?? null
-}
+const READERS: readonly Reader[] = [readNames, readCodes, readAmounts, readWords, readColours]

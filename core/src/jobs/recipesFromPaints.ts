@@ -2,6 +2,7 @@ import { paintsIn } from '../collection/lists'
 import { plannedPaints } from '../documents/plan'
 import type { RecipeProgress, RecipeTarget } from '../mixing/recipes/question'
 import { recipesFromPaints, type PaintRecipes } from '../mixing/recipes/recipesFromPaints'
+import { strengthsIn } from '../mixing/strengths'
 import { job } from './job'
 
 export interface RecipesRequest {
@@ -21,7 +22,11 @@ export const recipesFromPaintsJob = job<RecipesRequest, RecipeProgress, PaintRec
     const palette = collection.get('palettes', paletteId)
     const here = palette && plannedPaints(palette)
     const paints = paintsIn(collection).filter((p) => p.id !== without && (!here || here.has(p.id)))
-    return recipesFromPaints({ ...question, paints: paints.map((paint) => ({ id: paint.id, paint })) })
+    return recipesFromPaints({
+      ...question,
+      strengths: strengthsIn(collection),
+      paints: paints.map((paint) => ({ id: paint.id, paint })),
+    })
   },
   news: ({ best }) => (best.length ? best : undefined),
 })

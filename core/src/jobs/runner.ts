@@ -1,7 +1,7 @@
 import { Collection } from '../collection/collection'
 import { noContents } from '../collection/contents'
 import type { Applied } from '../collection/writeSet'
-import { fail, type Result } from '../result'
+import { fail, ok, type Result } from '../result'
 import { JOBS } from './registry'
 import type { Job } from './job'
 import type { FromWorker, ToWorker } from './messages'
@@ -17,6 +17,8 @@ interface Open {
   session: boolean
   /** Counts the runs of this question: a run that is no longer the latest stops. */
   run: number
+  /** Everything was put in anew since it was answered. */
+  outdated?: boolean
 }
 
 /**
@@ -35,6 +37,8 @@ export class JobRunner {
     readonly send: (message: FromWorker) => void,
     /** Lets messages come in. */
     readonly pause: () => Promise<void>,
+    /** Waits so long, ms. */
+    readonly rest: (ms: number) => Promise<void>,
     readonly clock: () => number = () => performance.now(),
   ) {}
 
@@ -44,6 +48,7 @@ export class JobRunner {
         this.#mirror = new Collection(message.contents ?? noContents())
         this.#revision = message.revision
         this.#complete = false
+        for (const open of this.#open.values()) open.outdated = open.session
         return
       case 'delta':
         return this.#follow(message)
@@ -65,7 +70,7 @@ export class JobRunner {
       this.#complete = true
       for (const go of this.#waiting.splice(0)) go()
     }
-    for (const [id, open] of this.#open) if (this.#concerns(open, applied)) void this.#run(id, open)
+    for (const [id, open] of this.#open) if (open.outdated || this.#concerns(open, applied)) void this.#run(id, open)
   }
 
   #concerns({ job, request, session }: Open, applied: Applied): boolean {
@@ -87,6 +92,7 @@ export class JobRunner {
 
   async #run(id: number, open: Open): Promise<void> {
     const run = (open.run += 1)
+    open.outdated = false
     const stands = () => this.#open.get(id) === open && open.run === run
     try {
       const result = await this.#steps(id, open, stands)
@@ -98,8 +104,12 @@ export class JobRunner {
   }
 
   /** Runs a question to its end; undefined when it was closed or begun anew on the way. */
-  async #steps(id: number, { job, request }: Open, stands: () => boolean): Promise<Result<unknown> | undefined> {
-    const steps = job.run(request, this.#mirror)
+  async #steps(id: number, open: Open, stands: () => boolean): Promise<Result<unknown> | undefined> {
+    const { job, request } = open
+    const ready = job.first ? await job.first(request) : ok(request)
+    if (!ready.ok) return ready
+    if (!stands()) return undefined
+    const steps = job.run(ready.value, this.#mirror)
     let sliceEnds = this.clock() + SLICE
     let told: unknown
     for (;;) {
@@ -109,8 +119,9 @@ export class JobRunner {
       const late = this.clock() >= sliceEnds
       if (late || (news !== undefined && news !== told)) this.send({ type: 'progress', id, progress: step.value })
       if (news !== undefined) told = news
-      if (!late) continue
-      await this.pause()
+      const rest = job.rests?.(step.value, open.run)
+      if (!late && rest === undefined) continue
+      await (rest === undefined ? this.pause() : this.rest(rest))
       if (!stands()) return undefined
       sliceEnds = this.clock() + SLICE
     }

@@ -2,4 +2,15 @@
 export type { Effective } from './effectiveJournal'
 export { balanceOf } from './items'
 export { fillsFrom, Ledger } from './ledger'
-export { type Content, isWet, mainPaintOf, type PaletteState, pouredInto, type Stay } from './stays'
+export {
+  type Content,
+  contentInWords,
+  isMixed,
+  isWet,
+  mainPaintOf,
+  type PaletteState,
+  portionsOf,
+  pouredInto,
+  type Stay,
+  topPaintOf,
+} from './stays'

@@ -1,3 +1,4 @@
+import { daysAfter } from '../units'
 import type { Layer } from '../documents/journal/eventKind'
 import type { PlaceRef } from '../documents/journal/vessel'
 
@@ -45,11 +46,43 @@ export interface VesselState {
 }
 
 /** The paint there is most of in a content; of equal amounts the one that came first. */
-export function mainPaintOf(content: Content): string {
+export const mainPaintOf = (content: Content): string =>
+  portionsOf(content).reduce((most, next) => (next.millilitres > most.millilitres ? next : most)).paintId
+
+/** One paint of a content, and how much of it was poured. */
+export interface Portion {
+  paintId: string
+  millilitres: number
+}
+/** The paints of a content, in the order in which they came in. */
+export function portionsOf(content: Content): Portion[] {
   const amounts = new Map<string, number>()
   for (const { paintId, millilitres } of content.layers) amounts.set(paintId, (amounts.get(paintId) ?? 0) + millilitres)
-  return [...amounts].reduce((most, next) => (next[1] > most[1] ? next : most))[0]
+  return [...amounts].map(([paintId, millilitres]) => ({ paintId, millilitres }))
 }
+
+/** Whether paints of a content ran into each other: another paint was poured while what lay there was still wet. */
+export function isMixed({ layers }: Content): boolean {
+  return layers.some((layer, i) => {
+    const below = layers.slice(0, i).filter((l) => l.paintId !== layer.paintId)
+    return below.some((l) => daysAfter(l.day, l.dryingDays) > layer.day)
+  })
+}
+
+/**
+ * What lies in a vessel, in words: one paint, layers (`Raw umber over Burnt sienna`), or a mixture
+ * (`Raw umber and Burnt sienna, mixed`). What was poured last is said first: it is what the brush meets.
+ */
+export function contentInWords(content: Content, name: (paintId: string) => string): string {
+  const ids = portionsOf(content).map((p) => p.paintId)
+  const names = ids.map(name)
+  if (names.length < 2) return names[0] ?? ''
+  if (isMixed(content)) return `${names.slice(0, -1).join(', ')} and ${names.at(-1)}, mixed`
+  return [...new Set([topPaintOf(content), ...ids.reverse()])].map(name).join(' over ')
+}
+
+/** The paint on top: what was poured last. */
+export const topPaintOf = ({ layers }: Content): string => layers.at(-1)!.paintId
 
 /** Whether a content is still wet on a day. */
 export const isWet = (content: Content, today: string): boolean => today < content.dryFrom

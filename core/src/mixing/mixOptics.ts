@@ -14,41 +14,47 @@ const MOST_PARTS = 1e6
 const MOST_K = 60
 
 export interface Mixed extends Optics {
-  /** Shares of the paints, adding up to 1, in the order given. */
+  /** What each paint's share does, adding up to 1, in the order given. */
   shares: number[]
 }
 
 /**
  * The film of a mixture: K and S add by share of paint, K_mix = sum c_i K_i (Duncan 1940, Proc. Phys. Soc. 52).
- * The order of the paints and the scale of the parts do not matter.
+ * The order of the paints and the scale of the parts do not matter. A paint with body (a covering white) is laid
+ * thicker, and so is what is mixed with it: b_mix = sum c_i b_i, and a film b times as thick holds b times as much
+ * of everything in it. A paint mixed with itself stays itself.
  *
  * Errors: `no-paint`, `bad-parts` (not a number from 0 to a million), `bad-optics` (NaN or below 0).
  */
 export function mixOptics(parts: readonly Share[]): Result<Mixed> {
-  const total = parts.reduce((sum, { parts: p }) => sum + p, 0)
+  const total = parts.reduce((sum, { parts: p, optics }) => sum + p * (optics.perPart ?? 1), 0)
   if (parts.some(({ parts: p }) => !(p >= 0 && p <= MOST_PARTS)))
     return fail('bad-parts', 'Parts are numbers from 0 to a million.')
   if (!(total > 0)) return fail('no-paint', 'A mixture needs at least one paint with more than 0 parts.')
   const K = emptySpectrum()
   const S = emptySpectrum()
+  const bad = parts.map(({ optics }) => problemOf(optics)).find((problem) => problem)
+  if (bad) return fail('bad-optics', bad)
+  const shares = parts.map(({ optics, parts: p }) => (p * (optics.perPart ?? 1)) / total)
+  const body = parts.reduce((sum, { optics }, j) => sum + shares[j]! * (optics.body ?? 1), 0)
   let thinning = 0
-  for (const { optics, parts: p } of parts) {
-    const bad = problemOf(optics)
-    if (bad) return fail('bad-optics', bad)
-    const share = p / total
-    thinning += share * thinningOf(optics.washLoad)
+  parts.forEach(({ optics }, j) => {
+    thinning += shares[j]! * thinningOf(optics.washLoad)
+    const laid = (shares[j]! * body) / (optics.body ?? 1)
     for (let i = 0; i < BANDS; i += 1) {
-      K[i]! += share * optics.K[i]!
-      S[i]! += share * optics.S[i]!
+      K[i]! += laid * optics.K[i]!
+      S[i]! += laid * optics.S[i]!
     }
-  }
+  })
   for (let i = 0; i < BANDS; i += 1) K[i] = Math.min(MOST_K, K[i]!)
-  return ok({ K, S, washLoad: 1 / (1 + WASH_WATER * thinning), shares: parts.map(({ parts: p }) => p / total) })
+  return ok({ K, S, body, washLoad: 1 / (1 + WASH_WATER * thinning), shares })
 }
 
-function problemOf({ K, S, washLoad }: Optics): string | undefined {
+function problemOf({ K, S, washLoad, body = 1, perPart = 1 }: Optics): string | undefined {
   if (K.length !== BANDS || S.length !== BANDS) return `Optics hold ${BANDS} bands.`
   if (!(washLoad > 0 && washLoad <= 1)) return 'The load of a wash lies above 0 and is at most 1.'
+  if (!(body >= 1 && body < Infinity && perPart > 0 && perPart < Infinity))
+    return 'Body is 1 upward, and a part does more than nothing.'
   for (let i = 0; i < BANDS; i += 1)
     if (!(K[i]! >= 0 && S[i]! >= 0 && K[i]! < Infinity && S[i]! < Infinity))
       return 'Absorption and scattering are finite and not below 0.'

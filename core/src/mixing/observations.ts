@@ -1,5 +1,7 @@
 import { labD65, type LabD65 } from '../units'
 import { masstoneOf, WASH_WATER, washOf, type Optics } from '../film/optics'
+import type { Recipe } from '../documents/recipe'
+import { labOfSwatch } from '../film/swatch'
 import { mixOptics } from './mixOptics'
 
 /** What a real mixture looked like, dry, on white paper. */
@@ -7,6 +9,17 @@ export interface Observation {
   paints: readonly { id: string; parts: number }[]
   masstone?: LabD65
   wash?: LabD65
+}
+
+/** What a kept recipe says of the real mixture; undefined where that was not painted out. */
+export function observationOf(recipe: Recipe): Observation | undefined {
+  const [masstone, wash] = [labOfSwatch(recipe.masstone), labOfSwatch(recipe.wash)]
+  if (!masstone && !wash) return undefined
+  return {
+    paints: recipe.paints.map((p) => ({ id: p.paintId, parts: p.parts })),
+    ...(masstone ? { masstone } : {}),
+    ...(wash ? { wash } : {}),
+  }
 }
 
 type Shift = [dL: number, da: number, db: number]

@@ -3,7 +3,7 @@ import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import { collectRows, makersOf, samePaint, USUAL_MILLILITRES } from './collect'
 import type { PaintRow } from './paintRow'
-import { pricePerMillilitre } from './price'
+import { pricePerMillilitre } from './reading/price'
 
 const paint = (id: string, more: Partial<Paint> = {}): Paint => ({
   id,

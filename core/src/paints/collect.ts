@@ -1,4 +1,4 @@
-import { added, type Change } from '../documents/diff'
+import { added, updated, type Change } from '../documents/diff'
 import type { Item } from '../documents/item'
 import { compareText } from './view'
 import type { Paint } from '../documents/paint'
@@ -26,24 +26,64 @@ export function samePaint(
   return undefined
 }
 
+/** For each row the paint of the collection that it names, where that is owned already. */
+export function ownedAmong(rows: readonly PaintRow[], paints: Iterable<Paint>): (Paint | undefined)[] {
+  const known = byIdentity(paints)
+  return rows.map((row) => known.get(identity(row)))
+}
+
+/** What a row means whose paint is in the collection already. */
+export const OWNED_MEANS = ['another', 'nothing', 'update'] as const
+export type OwnedMeans = (typeof OWNED_MEANS)[number]
+
 /**
- * What enters the collection for rows that were read: new paints, and an item for each thing owned.
- * Rows of a paint that is already there, or came in an earlier row, add items to it only.
+ * What enters the collection for rows that were read: new paints, and an item for each thing owned. Of a paint that is
+ * there already another item, nothing, or an update of what the row says of it; rows of a paint that came in an
+ * earlier row add items to it.
  */
-export function collectRows(rows: readonly PaintRow[], paints: Iterable<Paint>, newId: () => string): Change[] {
+export function collectRows(
+  rows: readonly PaintRow[],
+  paints: Iterable<Paint>,
+  newId: () => string,
+  means: (row: number) => OwnedMeans = () => 'another',
+): Change[] {
+  const owned = byIdentity(paints)
+  const fresh = new Map<string, Paint>()
+  const changed = new Map<string, { before: Paint; after: Paint }>()
+  const changes = rows.flatMap((row, i) => {
+    const key = identity(row)
+    const present = owned.get(key)
+    const wanted = present ? means(i) : 'another'
+    if (wanted === 'nothing') return []
+    if (present && wanted === 'update') {
+      const before = changed.get(key)?.before ?? present
+      changed.set(key, { before, after: { ...(changed.get(key)?.after ?? present), ...saidOf(row) } })
+      return []
+    }
+    const known = present ?? fresh.get(key)
+    const paint: Paint = known ?? { id: newId(), v: 1, ...paintPartOf(row) }
+    if (!present) fresh.set(key, paint)
+    const items = Array.from({ length: row.count }, () => added('items', itemOfRow(row, paint.id, newId())))
+    return known ? items : [added('paints', paint), ...items]
+  })
+  return [...changes, ...[...changed.values()].map(({ before, after }) => updated('paints', before, after))]
+}
+
+function byIdentity(paints: Iterable<Paint>): Map<string, Paint> {
   const known = new Map<string, Paint>()
   for (const paint of paints) if (!paint.removed) known.set(identity(paint), paint)
-  return rows.flatMap((row) => {
-    const present = known.get(identity(row))
-    const paint: Paint = present ?? { id: newId(), v: 1, ...paintPartOf(row) }
-    known.set(identity(row), paint)
-    const items = Array.from({ length: row.count }, () => added('items', itemOfRow(row, paint.id, newId())))
-    return present ? items : [added('paints', paint), ...items]
-  })
+  return known
+}
+
+/** What a row says of its paint; what it leaves open stays as it was. */
+function saidOf(row: PaintRow): Partial<Paint> {
+  const said = Object.entries(paintPartOf(row)).filter(([, value]) => value !== undefined && value !== '')
+  const { pigments, ...rest } = Object.fromEntries(said) as Partial<Paint>
+  return pigments?.length ? { ...rest, pigments } : rest
 }
 
 function itemOfRow(row: PaintRow, paintId: string, id: string): Item {
-  const { kind, supply, remarks, price, bought } = row
+  const { kind, supply, remarks, price, bought, boughtFrom, itemNote } = row
   const item: Item = {
     id,
     v: 2,
@@ -53,8 +93,11 @@ function itemOfRow(row: PaintRow, paintId: string, id: string): Item {
     remarks: [...remarks],
     millilitres: row.millilitres ?? USUAL_MILLILITRES[kind],
   }
+  if (row.millilitres === undefined) item.sizeAssumed = true
   if (price) item.price = price
   if (bought) item.bought = bought
+  if (boughtFrom) item.boughtFrom = boughtFrom
+  if (itemNote) item.note = itemNote.slice(0, 2000)
   return item
 }
 

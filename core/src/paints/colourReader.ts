@@ -1,3 +1,4 @@
+import { randomFrom } from '../random'
 import { toScreen } from '../colour/srgb'
 import { colourDifference } from '../colour/difference'
 import { fail, ok, type Result } from '../result'
@@ -62,12 +63,6 @@ export function meanReading(readings: readonly Reading[]): Result<{ lab: LabD65;
 
 /** Seeded normal deviates (mulberry32 and Box-Muller). */
 export function gaussian(seed: number): () => number {
-  let state = seed >>> 0
-  const uniform = () => {
-    state = (state + 0x6d2b79f5) >>> 0
-    let t = Math.imul(state ^ (state >>> 15), 1 | state)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
-  }
+  const uniform = randomFrom(seed)
   return () => Math.sqrt(-2 * Math.log(1 - uniform())) * Math.cos(2 * Math.PI * uniform())
 }

@@ -1,32 +1,69 @@
-import type { HueFamily } from '../colour/wheel'
-import type { Item, Remark, Supply } from '../documents/item'
+import { PAINT_FIELDS, wordOf, type Field } from '../documents/fieldTable'
+import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
+import { propertiesOf, type Properties } from './properties'
 import { viewOfPaint } from './view'
+
+/** Words of a field that a paint may have: any of them will do. */
+export type FilterWords = Readonly<Record<string, readonly string[]>>
 
 /** What the collection is narrowed down to. Undefined or empty means: do not ask. */
 export interface PaintFilter {
   text?: string
-  family?: HueFamily
-  maker?: string
-  transparency?: Paint['transparency']
-  staining?: Paint['staining']
-  granulation?: Paint['granulation']
-  lightfastness?: Paint['lightfastness']
-  /** A supply or a remark that at least one item of the paint has, or `none`: paints without any item. */
-  state?: Supply | Remark | 'none'
+  /** By the key of a field: `transparency`, `family`, `medium`; also `maker` and `state`. Every field asks for itself. */
+  words?: FilterWords
   singlePigment?: boolean
 }
 
+/** No item at all: a state to ask for beside those of an item. */
+export const NONE_AT_HAND = 'none at hand'
+
+const fieldOf = new Map<string, Field>(PAINT_FIELDS.map((f) => [f.key, f]))
+
+/** The words that a paint has for a field: recorded, or assumed from its codes where that is done. */
+function wordsOf(paint: Paint, items: readonly Item[], key: string): readonly (string | undefined)[] {
+  if (key === 'maker') return [paint.maker]
+  if (key === 'family') return [viewOfPaint(paint).family]
+  if (key === 'state') return items.length ? items.flatMap((i) => [i.supply, ...i.remarks]) : [NONE_AT_HAND]
+  const field = fieldOf.get(key)
+  if (!field) return []
+  if (field.assumed) return [propertiesOf(paint)[key as keyof Properties]?.value]
+  const value = paint[key as keyof Paint]
+  // a paint of which nothing else is said is watercolour and still made
+  if (value === undefined && key === 'medium') return ['watercolour']
+  if (value === undefined && key === 'discontinued') return ['still made']
+  return [wordOf(field, value)]
+}
+
 /** Whether a paint and its items pass every question of the filter but the text. */
-export function passesFilter(paint: Paint, items: readonly Item[], filter: PaintFilter): boolean {
-  if (filter.family && viewOfPaint(paint).family !== filter.family) return false
-  if (filter.maker && paint.maker !== filter.maker) return false
-  if (filter.transparency && paint.transparency !== filter.transparency) return false
-  if (filter.staining && paint.staining !== filter.staining) return false
-  if (filter.granulation && paint.granulation !== filter.granulation) return false
-  if (filter.lightfastness && paint.lightfastness !== filter.lightfastness) return false
-  if (filter.singlePigment && paint.pigments.length !== 1) return false
-  if (!filter.state) return true
-  if (filter.state === 'none') return items.length === 0
-  return items.some((i) => i.supply === filter.state || i.remarks.includes(filter.state as Remark))
+export function passesFilter(
+  paint: Paint,
+  items: readonly Item[],
+  { words = {}, singlePigment }: PaintFilter,
+): boolean {
+  if (singlePigment && paint.pigments.length !== 1) return false
+  return Object.entries(words).every(
+    ([key, asked]) =>
+      asked.length === 0 || wordsOf(paint, items, key).some((w) => w !== undefined && asked.includes(w)),
+  )
+}
+
+/** Whether what is said of a paint's tubes and pans holds all the words: state, kind, note, where it was bought. */
+export function itemsSay(items: readonly Item[], text: string): boolean {
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean)
+  if (words.length === 0) return false
+  return items.some((item) => {
+    const said = [item.supply, ...item.remarks, item.kind, item.note, item.boughtFrom].join(' ').toLowerCase()
+    return words.every((w) => said.includes(w))
+  })
+}
+
+/** `transparent or semi-transparent`, `at least very good`, `not opaque`: what is asked of a field, in words. */
+export function filterInWords({ key, scale = [] }: Pick<Field, 'key' | 'scale'>, asked: readonly string[]): string {
+  const inOrder = scale.length ? scale.filter((w) => asked.includes(w)) : asked
+  const left = scale.filter((w) => !asked.includes(w))
+  if (key === 'lightfastness' && inOrder.length > 1 && scale.indexOf(inOrder.at(-1)!) === inOrder.length - 1)
+    return `at least ${inOrder.at(-1)}`
+  if (scale.length > 2 && left.length === 1) return `not ${left[0]}`
+  return inOrder.length > 3 ? `${inOrder.slice(0, 2).join(', ')} or ${inOrder.length - 2} more` : inOrder.join(' or ')
 }

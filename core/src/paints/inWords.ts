@@ -1,4 +1,11 @@
 import type { Paint } from '../documents/paint'
+import { propertiesOf, type Known } from './properties'
+
+/** A paint's behaviours, one after the other; what is assumed from its codes says so. */
+export const behaviourInWords = (paint: Paint): string =>
+  Object.values(propertiesOf(paint) as Record<string, Known<string>>)
+    .map(({ value, from }) => (from === 'assumed' ? `${value} (assumed)` : value))
+    .join(', ')
 
 /** The codes on the label, `PG7 PY150`; a paint without any says so. */
 export const codesInWords = (paint: Pick<Paint, 'pigments'>): string => paint.pigments.join(' ') || 'no code'

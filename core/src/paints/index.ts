@@ -1,14 +1,23 @@
 /** Properties and search of paints; what is read of them. What is shared of it, by name. */
-export { collectRows, makersOf, samePaint, USUAL_MILLILITRES } from './collect'
+export {
+  collectRows,
+  makersOf,
+  OWNED_MEANS,
+  ownedAmong,
+  type OwnedMeans,
+  samePaint,
+  USUAL_MILLILITRES,
+} from './collect'
 export { meanReading, type Reading, simulatedReader } from './colourReader'
-export { codesInWords, paintInWords } from './inWords'
-export type { PaintRow } from './paintRow'
-export { parseLine } from './parseLine'
-export { pricePerMillilitre, readPrice, writePrice } from './price'
+export { behaviourInWords, codesInWords, paintInWords } from './inWords'
+export { type PaintRow, rowOfLine, type RowQuestion } from './paintRow'
+export { parseLine, type ReadLine } from './reading/parseLine'
+export { type ListedLine, parseLines, type SkippedLine } from './reading/parseLines'
+export { type MoneyHabits, pricePerMillilitre, readMoney, readPrice, writePrice } from './reading/price'
 export { type Properties, lightfastnessAtBest, propertiesOf } from './properties'
 export { type Corners, gridToImage } from './sheet/perspective'
 export { type Pixels, readSwatchSheet, readSwatchSheetInSteps, type SheetReading } from './sheet/readSwatchSheet'
 export { type SheetConditions, simulateSheet } from './sheet/simulateSheet'
 export { byWheel, type PaintView, viewOfPaint } from './view'
-export { type PaintFilter, passesFilter } from './filter'
+export { filterInWords, type FilterWords, itemsSay, NONE_AT_HAND, type PaintFilter, passesFilter } from './filter'
 export { type PaintIndex } from './search'

@@ -1,21 +1,38 @@
-import type { Paint, Swatch } from '../documents/paint'
-import type { ReadLine } from './parseLine'
+import type { Swatch } from '../documents/paint'
+import type { ReadLine } from './reading/parseLine'
+
+/** A value of a row that was not understood: the field is left open, what stood there goes into the note. */
+export interface RowQuestion {
+  /** Column of a table, or `pigments` for codes that are unusual for the name. */
+  field: string
+  /** What stood there. */
+  text: string
+  /** Why it is questioned. */
+  message: string
+}
 
 /** A paint and what is owned of it, as a row says. */
-export interface PaintRow extends Omit<ReadLine, 'unread'> {
+export interface PaintRow extends Omit<ReadLine, 'unread' | 'doubts' | 'maybeMaker'> {
   masstone?: Swatch
   wash?: Swatch
-  transparency?: Paint['transparency']
-  staining?: Paint['staining']
-  granulation?: Paint['granulation']
-  lightfastness?: Paint['lightfastness']
-  bought?: string
+  boughtFrom?: string
   note?: string
+  /** What is noted of the thing owned, beside the paint. */
+  itemNote?: string
+  questions?: readonly RowQuestion[]
 }
 
 /** What of a row describes the paint; the rest is what is owned of it. */
 export function paintPartOf(row: PaintRow) {
-  const { count, kind, supply, remarks, price, bought, millilitres, ...paint } = row
-  void [count, kind, supply, remarks, price, bought, millilitres]
+  const { count, kind, supply, remarks, price, bought, boughtFrom, millilitres, itemNote, questions, ...paint } = row
+  void [count, kind, supply, remarks, price, bought, boughtFrom, millilitres, itemNote, questions]
   return paint
+}
+
+/** A line as a row; what found no meaning goes into the note of the thing owned, so that nothing is lost. */
+export function rowOfLine(read: ReadLine): PaintRow {
+  const { unread, doubts, maybeMaker, ...row } = read
+  void doubts
+  const left = [...(maybeMaker ? [maybeMaker] : []), ...unread].join('; ')
+  return left ? { ...row, itemNote: left } : row
 }

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import { passesFilter } from './filter'
+import { LIGHTFASTNESSES, TRANSPARENCIES } from '../pigments/scales'
+import { filterInWords, itemsSay, NONE_AT_HAND, passesFilter } from './filter'
 import { lightfastnessAtBest, propertiesOf } from './properties'
 import { createPaintIndex } from './search'
 import { byLightness, byWheel, viewOfPaint } from './view'
@@ -55,7 +56,9 @@ describe('search', () => {
     ['PB 15.3', ['blue']],
     ['pb15:3', ['blue']],
     ['halvard', ['blue']],
-    ['phtalo', ['blue']],
+    ['phtalo', ['blue', 'green']],
+    ['diketopyrrolopyrrole', ['red']],
+    ['bone', ['black']],
     ['kelp', ['green']],
     ['PG7', ['green']],
     ['nothing such', []],
@@ -86,12 +89,46 @@ describe('filters', () => {
   it('by family, maker, single pigment and state', () => {
     const blue = COLLECTION[4]!
     expect(
-      passesFilter(blue, [tube], { family: 'blue', maker: 'Halvard & Roe', state: 'stiff', singlePigment: true }),
+      passesFilter(blue, [tube], {
+        words: { family: ['red', 'blue'], maker: ['Halvard & Roe'], state: ['stiff'] },
+        singlePigment: true,
+      }),
     ).toBe(true)
-    expect(passesFilter(blue, [tube], { state: 'sealed' })).toBe(false)
-    expect(passesFilter(blue, [], { state: 'none' })).toBe(true)
-    expect(passesFilter(blue, [tube], { transparency: 'opaque' })).toBe(false)
+    expect(passesFilter(blue, [tube], { words: { state: ['sealed'] } })).toBe(false)
+    expect(passesFilter(blue, [], { words: { state: [NONE_AT_HAND] } })).toBe(true)
+    expect(passesFilter(blue, [tube], { words: { transparency: ['opaque'] } })).toBe(false)
     expect(passesFilter(COLLECTION[1]!, [], { singlePigment: true })).toBe(false)
+  })
+
+  it('takes what is assumed for what is not recorded, watercolour where no medium is, and several words as either', () => {
+    const plain = { ...COLLECTION[4]!, transparency: undefined, medium: undefined }
+    expect(passesFilter(plain, [], { words: { transparency: ['transparent', 'semi-transparent'] } })).toBe(true)
+    expect(passesFilter(plain, [], { words: { medium: ['gouache'] } })).toBe(false)
+    expect(
+      passesFilter(plain, [], { words: { medium: ['watercolour', 'gouache'], discontinued: ['still made'] } }),
+    ).toBe(true)
+    expect(passesFilter(plain, [], { words: { transparency: [], family: [] } })).toBe(true)
+  })
+
+  it('finds by what is said of the tubes', () => {
+    const said: Item = { ...tube, note: 'From the Auk fair', remarks: ['nearly empty'] }
+    expect(['nearly', 'auk fair', 'tube open', 'sealed', '  '].map((t) => itemsSay([said], t))).toEqual([
+      true,
+      true,
+      true,
+      false,
+      false,
+    ])
+  })
+
+  it('says in words what is asked', () => {
+    const light = { key: 'lightfastness', scale: LIGHTFASTNESSES }
+    const clear = { key: 'transparency', scale: TRANSPARENCIES }
+    expect(filterInWords(light, ['very good', 'excellent'])).toBe('at least very good')
+    expect(filterInWords(light, ['excellent', 'fair'])).toBe('excellent or fair')
+    expect(filterInWords(clear, ['semi-transparent', 'transparent'])).toBe('transparent or semi-transparent')
+    expect(filterInWords(clear, ['transparent', 'semi-transparent', 'semi-opaque'])).toBe('not opaque')
+    expect(filterInWords({ key: 'maker' }, ['A', 'B', 'C', 'D'])).toBe('A, B or 2 more')
   })
 })
 

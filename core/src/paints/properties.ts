@@ -1,3 +1,4 @@
+import { byDocument } from '../collection/caches'
 import type { Paint } from '../documents/paint'
 import { referenceOf } from '../film/paintOptics'
 import type { ReferencePigment } from '../pigments/reference'
@@ -31,7 +32,7 @@ export interface Properties {
  * pigments the most staining, most granulating, most opaque and least lightfast decides (common practice, no source).
  * Where the lightfastness of one is unknown, that of the paint is unknown.
  */
-export function propertiesOf(paint: Paint): Properties {
+export const propertiesOf = byDocument((paint: Paint): Properties => {
   const pigments = referenceOf(paint)
   const fading = lightfastnessOfPigments(paint, pigments)
   const pick = <T>(own: T | undefined, assumed: T | undefined): Known<T> | undefined =>
@@ -65,7 +66,7 @@ export function propertiesOf(paint: Paint): Properties {
     lightfastness: pick(paint.lightfastness, fading.isWhole ? fading.worst : undefined),
   }
   return Object.fromEntries(Object.entries(entries).filter(([, v]) => v)) as Properties
-}
+})
 
 /**
  * Where the lightfastness of a pigment is unknown and the artist recorded none: no better than this, which is what

@@ -1,6 +1,7 @@
 import MiniSearch from 'minisearch'
 import type { Paint } from '../documents/paint'
 import { parsePigmentCodes } from '../pigments/grammar'
+import { pigmentByCode, pigmentVariants } from '../pigments/reference'
 
 interface IndexedPaint {
   id: string
@@ -16,6 +17,13 @@ export interface PaintIndex {
   remove(id: string): void
   /** Ids in order of fit, or undefined when the text asks for nothing. */
   find(text: string): string[] | undefined
+}
+
+/** What a code is usually called: `quinacridone` finds PV19 also where the label says nothing of it. */
+function namesOfCode(code: string): string[] {
+  const variants = pigmentVariants(code)
+  const held = variants.length ? variants : [pigmentByCode(code)].flatMap((p) => p ?? [])
+  return held.flatMap((p) => [...p.names, p.chemistry])
 }
 
 const fold = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
@@ -36,7 +44,11 @@ export function createPaintIndex(): PaintIndex {
   return {
     put(paint) {
       const { id, name, maker, pigments } = paint
-      const words = [paint.formula, paint.transparency, paint.granulation, paint.effect, paint.note]
+      const words = [
+        ...[paint.formula, paint.transparency, paint.granulation, paint.effect, paint.medium, paint.note],
+        ...(paint.discontinued ? ['discontinued'] : []),
+        ...pigments.flatMap(namesOfCode),
+      ]
         .filter(Boolean)
         .join(' ')
       const row = { id, name, maker, codes: pigments.join(' '), words }

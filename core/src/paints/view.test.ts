@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { colourDifference } from '../colour/difference'
 import type { Paint } from '../documents/paint'
 import { pigmentByCode } from '../pigments/reference'
-import { twinDifference } from '../choosing/findings'
+import { twinDifference } from '../choosing/verdict/tooMuch'
 import { byWheel, viewOfPaint, wheelDistance } from './view'
 
 const paint = (extra: Partial<Paint>, ...pigments: string[]): Paint => ({

@@ -7,7 +7,8 @@ import type { Paint } from '../documents/paint'
 import { masstoneOf, washOf } from '../film/optics'
 import { parsePigmentCode } from '../pigments/grammar'
 import type { LabD65 } from '../units'
-import { opticsOfPaint, referenceOf } from '../film/paintOptics'
+import { cachedOptics } from '../film/cachedOptics'
+import { referenceOf } from '../film/paintOptics'
 
 /** A paint with what follows from it, computed once per document. */
 export interface PaintView {
@@ -53,7 +54,7 @@ export function viewOfPaint(paint: Paint): PaintView {
 function assumedSwatches(paint: Paint): { masstone: LabD65; wash: LabD65 } | undefined {
   const pigments = referenceOf(paint)
   if (pigments.length < 2) return pigments[0] && { masstone: pigments[0].masstone, wash: pigments[0].wash }
-  const optics = opticsOfPaint(paint)
+  const optics = cachedOptics(paint)
   return optics.ok ? { masstone: masstoneOf(optics.value), wash: washOf(optics.value) } : undefined
 }
 
@@ -89,6 +90,12 @@ function wheelKey(family: HueFamily | undefined, telling: LabD65 | undefined): n
   const along = (WHEEL_OPENS_AT - h + 720) % 360
   const off = OFF_WHEEL[family]
   return off === undefined ? along : off + (family === 'earth' ? along : 100 - L)
+}
+
+/** C* of the swatch that shows a paint's hue best; 0 where no colour is known. */
+export function chromaOf(view: PaintView): number {
+  const telling = tellingSwatch(view)
+  return telling ? toLch(telling).C : 0
 }
 
 /** In wheel order: yellows to greens, then earths, neutrals, whites, paints without colour; ties by name. */

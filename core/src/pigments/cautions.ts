@@ -74,7 +74,10 @@ const keysOf = (code: string, as: readonly ReferencePigment[]): readonly string[
  * @param as which variants of the codes it holds, where that is known; otherwise all of them count.
  */
 export function cautionsOfCodes(codes: readonly string[], as: readonly ReferencePigment[] = []): PaintCautions {
-  const known = codes.map((code) => ({ code, keys: keysOf(code, as) }))
+  const known = [
+    ...codes.map((code) => ({ code, keys: keysOf(code, as) })),
+    ...as.filter((p) => !p.code).map((p) => ({ code: p.id, keys: p.cautions as readonly string[] | undefined })),
+  ]
   const byKey = new Map<string, string[]>()
   for (const { code, keys = [] } of known) for (const key of keys) byKey.set(key, [...(byKey.get(key) ?? []), code])
   const lines = [...byKey].flatMap(([key, about]) => (CAUTIONS[key] ? [{ codes: about, text: CAUTIONS[key] }] : []))

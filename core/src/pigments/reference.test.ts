@@ -3,7 +3,7 @@ import { leanOf } from '../colour/lean'
 import { basisOf, type ReferenceFigure } from './basis'
 import { cautionsInWords, cautionsOfCodes } from './cautions'
 import { parsePigmentCode } from './grammar'
-import { pigmentByCode, pigmentVariants, REFERENCE_PIGMENTS, shapeSpectrum } from './reference'
+import { materialByName, pigmentByCode, pigmentVariants, REFERENCE_PIGMENTS, shapeSpectrum } from './reference'
 import { searchPigments } from './searchPigments'
 
 describe('the reference of pigments', () => {
@@ -34,7 +34,7 @@ describe('the reference of pigments', () => {
     expect(pigmentByCode('p.b. 15.3')?.code).toBe('PB15:3')
     expect(pigmentByCode('PV19', 'violet')?.variant).toBe('violet')
     expect(pigmentByCode('PV19', 'no such')?.variant).toBe('rose')
-    expect(pigmentByCode('PB15:4')?.code).toBe('PB15')
+    expect(pigmentByCode('PB15:5')?.code).toBe('PB15')
     expect(pigmentByCode('PX1')).toBeUndefined()
     expect(pigmentVariants('PBr7').map((p) => p.variant)).toEqual([
       'raw sienna',
@@ -42,11 +42,28 @@ describe('the reference of pigments', () => {
       'raw umber',
       'burnt umber',
     ])
+    // the usual colour of a code keeps the code as its id; paints are told apart by their names
+    expect(pigmentByCode('PB29')).toMatchObject({ id: 'PB29', variant: 'usual' })
+    expect(pigmentVariants('PR108').map((p) => p.variant)).toEqual(['light', 'deep', 'medium', 'scarlet', 'maroon'])
     expect(pigmentVariants('PB28').map((p) => p.hides)[0]).toContain('teal')
   })
 
+  it('knows minerals that are sold by name, without a code', () => {
+    expect(materialByName('Serpentine genuine, half pan')?.id).toBe('serpentine')
+    expect(materialByName('Sea jadeite')?.names[0]).toBe('jade')
+    expect(materialByName('Serpentines in the garden')).toBeUndefined()
+    expect(cautionsOfCodes([], [materialByName('Lead-tin yellow')!])).toMatchObject({ forChildren: 'no' })
+  })
+
   it('is searched by code, words and properties', () => {
-    expect(searchPigments({ text: 'PB15' }).map((p) => p.code)).toEqual(['PB15', 'PB15:1', 'PB15:3', 'PB15:6'])
+    expect(searchPigments({ text: 'PB15' }).map((p) => p.code)).toEqual([
+      'PB15',
+      'PB15:1',
+      'PB15:2',
+      'PB15:3',
+      'PB15:4',
+      'PB15:6',
+    ])
     expect(searchPigments({ text: 'quinacridone magenta' }).map((p) => p.code)).toContain('PR122')
     expect(searchPigments({ text: '77007' }).map((p) => p.code)).toContain('PB29')
     expect(

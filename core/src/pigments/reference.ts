@@ -3,7 +3,7 @@ import type { HueFamily } from '../colour/wheel'
 import { labD65, type LabD65 } from '../units'
 import { parsePigmentCode } from './grammar'
 import type { PigmentRow, ShapeTerm } from './pigmentRow'
-import { HIDDEN_BY_A_CODE, PIGMENT_ROWS } from './pigments.generated'
+import { HIDDEN_BY_A_CODE, PIGMENT_ROWS, ROWS_WITHOUT_A_CODE } from './pigments.generated'
 import {
   GRANULATIONS,
   STAININGS,
@@ -19,8 +19,9 @@ import {
 export type PigmentKind = 'organic' | 'inorganic' | 'earth' | 'natural' | 'dye' | 'effect'
 /** One pigment, or one variant of it, of the built-in reference. Figures are typical ones; see `basisOf`. */
 export interface ReferencePigment {
-  /** `PB15:3`, or `PV19 rose` where one code covers several colours. Unique. */
+  /** `PB15:3`, or `PV19 rose` where one code covers several colours; the usual of several may bear the code alone. Unique. */
   id: string
+  /** Empty for minerals and the like that are sold by name. */
   code: string
   variant?: string
   /** Names of the trade, usual one first. */
@@ -52,6 +53,9 @@ export interface ReferencePigment {
   hides?: string
 }
 
+/** The name of a variant that is what a code means where nothing else is said. */
+export const USUAL = 'usual'
+
 const IN_PAN: Record<number, string> = {
   1: 'rewets readily',
   2: 'rewets with a little patience',
@@ -81,7 +85,7 @@ function pigmentOf(row: PigmentRow): ReferencePigment {
   ] = row
   const hides = HIDDEN_BY_A_CODE[code]
   return {
-    id: variant ? `${code} ${variant}` : code,
+    id: variant ? `${code} ${variant}` : code || names[0]!,
     code,
     ...(variant ? { variant } : {}),
     names,
@@ -106,13 +110,52 @@ function pigmentOf(row: PigmentRow): ReferencePigment {
 }
 
 /** Every pigment of the reference, one a code and variant. */
-export const REFERENCE_PIGMENTS: readonly ReferencePigment[] = PIGMENT_ROWS.map(pigmentOf)
+export const REFERENCE_PIGMENTS: readonly ReferencePigment[] = withUsual(PIGMENT_ROWS.map(pigmentOf))
 
 const byCode = new Map<string, ReferencePigment[]>()
 for (const p of REFERENCE_PIGMENTS) byCode.set(p.code, [...(byCode.get(p.code) ?? []), p])
 
+/** Where one of several colours of a code bears no name of its own it is the usual one. */
+function withUsual(pigments: readonly ReferencePigment[]): ReferencePigment[] {
+  const several = new Set(pigments.filter((p) => p.variant).map((p) => p.code))
+  return pigments.map((p) => (!p.variant && several.has(p.code) ? { ...p, variant: USUAL } : p))
+}
+
+/** Minerals and the like that are sold by name, without a code. */
+export const MATERIALS_WITHOUT_A_CODE: readonly ReferencePigment[] = ROWS_WITHOUT_A_CODE.map(pigmentOf)
+
+const plainWords = (text: string) =>
+  text
+    .toLowerCase()
+    .replace(/[^\p{L}]+/gu, ' ')
+    .trim()
+const calledBy = new Map<string, readonly string[]>()
+/** What a pigment may be called, in plain words: its variant and the names of the trade; worked out once. */
+function callsOf({ id, variant = '', names }: ReferencePigment): readonly string[] {
+  const known = calledBy.get(id)
+  if (known) return known
+  const calls = [variant, ...names].map(plainWords).filter(Boolean)
+  calledBy.set(id, calls)
+  return calls
+}
+
+/** Of these, the ones that a paint's name speaks of by the longest of their names, as whole words. */
+export function namedIn(pigments: readonly ReferencePigment[], name: string): ReferencePigment[] {
+  const words = ` ${plainWords(name)} `
+  const lengths = pigments.map((p) =>
+    callsOf(p).reduce((most, own) => (words.includes(` ${own} `) ? Math.max(most, own.length) : most), 0),
+  )
+  const longest = Math.max(1, ...lengths)
+  return pigments.filter((_, i) => lengths[i] === longest)
+}
+
+/** The mineral or the like that a paint without a code is named for; the longest name in it. */
+export const materialByName = (name: string): ReferencePigment | undefined => namedIn(MATERIALS_WITHOUT_A_CODE, name)[0]
+
 /** All variants of a code, in the table's order; empty when the reference does not hold it. Any writing of the code will do. */
 export function pigmentVariants(code: string): readonly ReferencePigment[] {
+  const own = byCode.get(code)
+  if (own) return own
   const parsed = parsePigmentCode(code)
   return byCode.get(parsed.ok ? parsed.value.code : code) ?? []
 }

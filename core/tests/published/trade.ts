@@ -3,7 +3,7 @@ import type { Lch } from '../../src/colour/lch'
 import { paint, row, type Row } from './mixtures'
 
 /**
- * Fifty facts of the trade about mixtures: common practice, no source, written down from memory before they were
+ * Fifty-eight facts of the trade about mixtures: common practice, no source, written down from memory before they were
  * run. Reference pigments, no pair treated apart. What the model misses is published with what it meets.
  */
 export interface Fact {
@@ -38,6 +38,15 @@ function yellowFor(yellow: string, blue: string): number {
     if (off < best.off) best = { parts, off }
   }
   return best.parts
+}
+
+/** The wash of a paint whose lightness is nearest. */
+function washAsLightAs(what: string, L: number): Lch {
+  const ramp = Array.from({ length: 60 }, (_, i) =>
+    predictMixture([{ optics: paint(what), parts: 1 }], { water: i / 2 }),
+  )
+  const washes = ramp.flatMap((w) => (w.ok ? [toLch(w.value.lab)] : []))
+  return washes.reduce((p, q) => (Math.abs(q.L - L) < Math.abs(p.L - L) ? q : p))
 }
 
 const SIENNA = 'PBr7 burnt sienna'
@@ -209,12 +218,38 @@ export const FACTS: readonly Fact[] = [
     says: 'white makes ultramarine paler and duller',
     holds: () => mixed(['PB29', 1], ['PW6', 2]).C < mixed(['PB29', 1]).C,
   },
+  { says: 'terre verte hardly tints white', holds: () => mixed(['PG23', 1], ['PW6', 10]).L >= 84 },
+  {
+    says: 'alizarin in white: a cool pink',
+    holds: () => between(335, mixed(['PR83', 1], ['PW6', 10]).h, 20) && mixed(['PR83', 1], ['PW6', 10]).C >= 18,
+  },
+  {
+    says: 'burnt umber in white: a greyish beige',
+    holds: () => between(8, mixed([UMBER, 1], ['PW6', 10]).C, 22) && between(60, mixed([UMBER, 1], ['PW6', 10]).L, 82),
+  },
+  {
+    says: 'a cadmium yellow in white stays a clear yellow',
+    holds: () => mixed(['PY35', 1], ['PW6', 4]).C >= 40 && between(75, mixed(['PY35', 1], ['PW6', 4]).h, 100),
+  },
+  {
+    says: 'pyrrole red in white: a warm pink, not an orange',
+    holds: () => between(5, mixed(['PR254', 1], ['PW6', 10]).h, 35) && mixed(['PR254', 1], ['PW6', 10]).C >= 30,
+  },
+  {
+    says: 'a tint with white is chalkier than a wash of the same lightness: phthalo blue',
+    holds: () => washAsLightAs('PB15:3', mixed(['PB15:3', 1], ['PW6', 10]).L).C > mixed(['PB15:3', 1], ['PW6', 10]).C,
+  },
+  {
+    says: 'a tint with white is chalkier than a wash of the same lightness: pyrrole red',
+    holds: () => washAsLightAs('PR254', mixed(['PR254', 1], ['PW6', 10]).L).C > mixed(['PR254', 1], ['PW6', 10]).C,
+  },
+  {
+    says: 'titanium white pales more than zinc white does, part for part',
+    holds: () => mixed(['PB29', 1], ['PW6', 3]).L > mixed(['PB29', 1], ['PW4', 3]).L,
+  },
 ]
 
 /** What the model does not reproduce, and why as far as is known. */
 export const MISSED: ReadonlyMap<string, string> = new Map([
-  [
-    'one part of phthalo blue in ten of titanium white: a clear light blue',
-    'comes out at L* 80, C* 21: the films of the reference are as thin as watercolour, painters lay such tints thicker',
-  ],
+  ['terre verte hardly tints white', 'comes out at L* 83, C* 7: weak, yet a little stronger than painters know it'],
 ])

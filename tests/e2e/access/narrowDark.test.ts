@@ -8,6 +8,7 @@ beforeAll(async () => {
   app = await App.open('/', { width: WIDTH, height: 844 })
   await layTheBench(app)
   await app.remember('jx-theme', 'dark')
+  await app.reload()
 })
 afterAll(() => app.close())
 

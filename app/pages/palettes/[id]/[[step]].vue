@@ -12,7 +12,7 @@ const palette = computed(() => {
   return p?.removed ? undefined : p
 })
 const step = computed(() => stepOf(route.params.step).id)
-useHead({ title: () => `${palette.value?.name ?? 'Palette'} · Juxtachrome` })
+useHead({ title: () => `${stepOf(route.params.step).label}, ${palette.value?.name ?? 'palette'} · Juxtachrome` })
 const place = computed(() => {
   const id = route.query.place
   return palette.value?.holder.places.find((p) => p.id === id)?.id

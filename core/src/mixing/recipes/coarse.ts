@@ -36,13 +36,16 @@ function shares(band: number): [number, number][] {
 const WX = nodeWeights(X_WEIGHTS, WHITE_D65.X)
 const WY = nodeWeights(Y_WEIGHTS, WHITE_D65.Y)
 const WZ = nodeWeights(Z_WEIGHTS, WHITE_D65.Z)
+/** What each node counts for in X, Y, Z, each adding up to 1. */
+export const NODE_WEIGHTS = { x: WX, y: WY, z: WZ }
 /** The flat surface term and the paper, folded in: measured = SURFACE + INSIDE * R. */
-const INSIDE = 1 - SURFACE
+export const INSIDE = 1 - SURFACE
 const GROUND = (PAPER - SURFACE) / INSIDE
 
-export const atNodes = ({ K, S }: Pick<Optics, 'K' | 'S'>) => ({
-  K: Float64Array.from(NODES, (n) => K[n]!),
-  S: Float64Array.from(NODES, (n) => S[n]!),
+/** A paint at the nodes, per thickness of a watercolour: what has body is laid thicker again once it is mixed. */
+export const atNodes = ({ K, S, body = 1 }: Pick<Optics, 'K' | 'S' | 'body'>) => ({
+  K: Float64Array.from(NODES, (n) => K[n]! / body),
+  S: Float64Array.from(NODES, (n) => S[n]! / body),
 })
 
 /** Where a mixture is compared with the target, and how far apart they are. */

@@ -1,21 +1,22 @@
 import type { Optics } from '../../film/optics'
 import { shortlist } from './shortlist'
 import { atFourLoads, atLoad, atNodes, coarseTarget, newNodeFilm, NODE_COUNT, type CoarseTarget } from './coarse'
-import type { RecipeTarget } from './question'
+import { MixtureKernel, tripleRank } from '../kernel/mixtureKernel'
+import { targetGrid } from '../kernel/targetGrid'
+import type { LabD65 } from '../../units'
+import { LOADS, type RecipeTarget } from './question'
+import { bySquare, nearAny, type Candidate } from './candidate'
+import { placesOfTriples } from './triples'
 import { COARSE_TRIPLES, lowestTerms, ratiosNear, ratiosUpTo } from './grids'
 
-/** A mixture worth a closer look. */
-export interface Candidate {
-  /** Places of its paints in the list. */
-  members: readonly number[]
-  ratio: readonly number[]
-  /** Which of the four loads fits best. */
-  step: number
-  squared: number
-  /** Ratios that did best at other loads; the true best may lie near any of them. */
-  others?: readonly (readonly number[])[]
-}
+/**
+ * A triple whose quadratic difference is more than this many times the worst that is kept is not looked at: the form
+ * says at most four times too much (see `coarse.ts`), a paint's masstone is half of its difference.
+ */
+const SURELY_OVER = { colour: 4.2, paint: 8.4 }
 
+/** Triples looked at between two looks at the rest of the world. */
+const PORTION = 200
 const KEEP = 200
 const KEEP_TRIPLES = 110
 /** Twelve bands may take a neighbour for the best: some ratios of each go on to the full reckoning. */
@@ -32,6 +33,10 @@ export class CoarseSearch {
   readonly #K: Float64Array[]
   readonly #S: Float64Array[]
   readonly #washLoads: number[]
+  readonly #body: number[]
+  readonly #perPart: number[]
+  /** No paint has body or another strength than expected: parts are shares. */
+  readonly #isPlain: boolean
   readonly #colour: CoarseTarget | undefined
   readonly #paint: { masstone: CoarseTarget; wash: CoarseTarget } | undefined
   readonly #film = newNodeFilm()
@@ -50,15 +55,25 @@ export class CoarseSearch {
   #step = 0
   #news = false
 
+  #kernel!: MixtureKernel
+  /** How near each triple comes, squared, by its rank. */
+  #near = new Float32Array(0)
+  /** The colour itself, or a paint's masstone. */
+  readonly #sought: LabD65
+
   constructor(
-    optics: readonly Optics[],
+    readonly optics: readonly Optics[],
     target: RecipeTarget,
     readonly parts: number,
   ) {
+    this.#sought = target.kind === 'colour' ? target.lab : target.masstone
     const nodes = optics.map(atNodes)
     this.#K = nodes.map((n) => n.K)
     this.#S = nodes.map((n) => n.S)
     this.#washLoads = optics.map((o) => 1 / o.washLoad - 1)
+    this.#body = optics.map((o) => o.body ?? 1)
+    this.#perPart = optics.map((o) => o.perPart ?? 1)
+    this.#isPlain = optics.every((o) => (o.body ?? 1) === 1 && (o.perPart ?? 1) === 1)
     if (target.kind === 'colour') this.#colour = coarseTarget(target.lab)
     else this.#paint = { masstone: coarseTarget(target.masstone), wash: coarseTarget(target.wash) }
   }
@@ -97,17 +112,44 @@ export class CoarseSearch {
       .sort((p, q) => (this.#inPair.get(p) ?? Infinity) - (this.#inPair.get(q) ?? Infinity))
       .slice(0, MOST_IN_TRIPLES)
       .sort((p, q) => p - q)
+    const grid = targetGrid([this.#sought], 1)
+    this.#kernel = new MixtureKernel(
+      this.#forTriples.map((i) => this.optics[i]!),
+      grid,
+    )
+    const n = this.#forTriples.length
+    this.#near = new Float32Array((n * (n - 1) * (n - 2)) / 6)
     return this.#forTriples
   }
 
-  /** All triples whose first paint is at this place of the shortlist, on the coarse grid. */
-  triplesWith(place: number) {
+  /** How near the triples come whose last paint is at this place of the shortlist, on the coarse grid, by the kernel. */
+  scanTriples(place: number) {
+    const loads = this.#colour ? LOADS.length : 1
+    for (let j = 1; j < place; j += 1) {
+      const near = this.#kernel.nearRow(j, place, 0, loads)
+      for (let i = 0; i < j; i += 1) this.#near[tripleRank(i, j, place)] = near[i]!
+    }
+  }
+
+  /**
+   * The scanned triples, the nearest first, in portions: each is looked at exactly, until the kernel's quadratic form says
+   * that none of the rest can come near enough; it is at most so many times too much. Yields the share done.
+   */
+  *tryTriples(): Generator<number, void> {
     const list = this.#forTriples
-    for (let j = place + 1; j < list.length; j += 1) {
-      for (let k = j + 1; k < list.length; k += 1) {
-        const best = this.#bestOfTriple(list[place]!, list[j]!, list[k]!)
-        if (best.squared < this.#worst) this.#keep(best)
-      }
+    const over = this.#colour ? SURELY_OVER.colour : SURELY_OVER.paint
+    const places = placesOfTriples(list.length)
+    const order = Uint32Array.from(this.#near.keys()).sort((p, q) => this.#near[p]! - this.#near[q]! || p - q)
+    for (let n = 0; n < order.length; n += 1) {
+      const rank = order[n]!
+      if (this.#near[rank]! > over * this.#worst) return
+      const best = this.#bestOfTriple(
+        list[places[rank * 3]!]!,
+        list[places[rank * 3 + 1]!]!,
+        list[places[rank * 3 + 2]!]!,
+      )
+      if (best.squared < this.#worst) this.#keep(best)
+      if (n % PORTION === PORTION - 1) yield n / order.length
     }
   }
 
@@ -148,11 +190,12 @@ export class CoarseSearch {
     let worst = Infinity
     const { K, S } = this.#film
     for (const ratio of ratios) {
-      const total = ratio.reduce((s, p) => s + p, 0)
+      const total = this.#effect(members, ratio)
+      const body = this.#isPlain ? 1 : this.#bodyOf(members, ratio, total)
       K.fill(0)
       S.fill(0)
       for (let i = 0; i < members.length; i += 1) {
-        const share = ratio[i]! / total
+        const share = (body * ratio[i]! * this.#perPart[members[i]!]!) / total
         const own = this.#K[members[i]!]!
         const scatter = this.#S[members[i]!]!
         for (let n = 0; n < NODE_COUNT; n += 1) {
@@ -186,11 +229,14 @@ export class CoarseSearch {
     let step = 0
     const atLoads = [Infinity, Infinity, Infinity, Infinity]
     const others = [ratio, ratio, ratio, ratio]
+    const [fi, fj, fk] = [this.#perPart[i]!, this.#perPart[j]!, this.#perPart[k]!]
+    const [bi, bj, bk] = [this.#body[i]! * fi, this.#body[j]! * fj, this.#body[k]! * fk]
     for (const parts of COARSE_TRIPLES) {
-      const total = parts[0]! + parts[1]! + parts[2]!
-      const a = parts[0]! / total
-      const b = parts[1]! / total
-      const c = parts[2]! / total
+      const total = parts[0]! * fi + parts[1]! * fj + parts[2]! * fk
+      const laid = (parts[0]! * bi + parts[1]! * bj + parts[2]! * bk) / total / total
+      const a = parts[0]! * fi * laid
+      const b = parts[1]! * fj * laid
+      const c = parts[2]! * fk * laid
       for (let n = 0; n < NODE_COUNT; n += 1) {
         K[n] = a * Ki[n]! + b * Kj[n]! + c * Kk[n]!
         S[n] = a * Si[n]! + b * Sj[n]! + c * Sk[n]!
@@ -209,6 +255,23 @@ export class CoarseSearch {
     return { members, ratio, step, squared, others: others.filter((_, load) => atLoads[load]! < Infinity) }
   }
 
+  /** What the parts do together; their shares are parts of it. */
+  #effect(members: readonly number[], ratio: readonly number[]): number {
+    let sum = 0
+    for (let i = 0; i < members.length; i += 1) sum += ratio[i]! * this.#perPart[members[i]!]!
+    return sum
+  }
+
+  /** How thick the mixture is laid: see `mixOptics`. */
+  #bodyOf(members: readonly number[], ratio: readonly number[], total: number): number {
+    let sum = 0
+    for (let i = 0; i < members.length; i += 1) {
+      const m = members[i]!
+      sum += ratio[i]! * this.#perPart[m]! * this.#body[m]!
+    }
+    return sum / total
+  }
+
   #noteBest(squared: number) {
     if (squared < this.#reach) this.#reach = Math.min(this.#reach, (Math.sqrt(Math.max(0, squared)) + WITHIN) ** 2)
   }
@@ -217,7 +280,10 @@ export class CoarseSearch {
   #difference(members: readonly number[], ratio: readonly number[], total: number, limit: number): number {
     if (this.#paint) {
       let thinning = 0
-      for (let i = 0; i < members.length; i += 1) thinning += (ratio[i]! / total) * this.#washLoads[members[i]!]!
+      for (let i = 0; i < members.length; i += 1) {
+        const m = members[i]!
+        thinning += ((ratio[i]! * this.#perPart[m]!) / total) * this.#washLoads[m]!
+      }
       return this.#fromPaint(this.#paint, thinning, limit)
     }
     const four = this.#four
@@ -249,9 +315,3 @@ const WITHIN = 2
 
 /** Waters at which a wash is tried for the ranking, as shares of six parts. */
 const WASHES = [0.45, 1, 2.2]
-/** The ratios of a grid near any of those that did well. */
-function nearAny(near: ReturnType<typeof ratiosNear>, { ratio, others = [] }: Candidate) {
-  return [...new Set([ratio, ...others].flatMap((r) => near(r)))]
-}
-
-const bySquare = (p: Candidate, q: Candidate) => p.squared - q.squared

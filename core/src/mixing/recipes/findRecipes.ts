@@ -5,7 +5,8 @@ import { labD65, type LabD65 } from '../../units'
 import { colourAt, loadAt, type Optics } from '../../film/optics'
 import { mixOptics } from '../mixOptics'
 import { ratiosUpTo } from './grids'
-import { CoarseSearch, type Candidate } from './coarseSearch'
+import type { Candidate } from './candidate'
+import { CoarseSearch } from './coarseSearch'
 import {
   LOADS,
   type FoundRecipe,
@@ -20,6 +21,8 @@ import {
 const FEW = 10
 /** Share of the work that pairs take, for the progress shown. */
 const PAIRS_SHARE = 0.15
+/** ... and what is done when all triples are scanned by the kernel. */
+const SCANNED = 0.7
 /** A paint more must bring at least this much, CIEDE2000, to be worth the mixing (judgement). */
 const WORTH_A_PAINT = 0.8
 
@@ -64,10 +67,12 @@ export function* searchRecipes(question: RecipeQuestion): Generator<RecipeProgre
   if (most > 2) {
     yield* inSteps(
       ranked,
-      [PAIRS_SHARE, 1],
-      (place) => search.triplesWith(place),
-      () => (search.hasNews() ? answer(FEW) : undefined),
+      [PAIRS_SHARE, SCANNED],
+      (place) => search.scanTriples(place),
+      () => undefined,
     )
+    for (const share of search.tryTriples())
+      yield { done: SCANNED + (1 - SCANNED) * share, of: 1, best: search.hasNews() ? answer(FEW) : [] }
     search.refine(ratiosUpTo(3, parts))
   }
   return ok({ best: answer(), tried: search.tried })

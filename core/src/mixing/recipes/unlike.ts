@@ -1,3 +1,4 @@
+import { counted } from '../../units'
 import { differenceInWords } from '../../colour/difference'
 import type { Paint } from '../../documents/paint'
 import { propertiesOf } from '../../paints/properties'
@@ -26,7 +27,6 @@ export function recipeDifferenceInWords({
 }: Pick<FoundRecipe, 'difference' | 'differences' | 'water'>): string {
   const { masstone, wash } = differences
   if (masstone === undefined || wash === undefined) return withNumber(difference)
-  return `masstone ${withNumber(masstone)}; wash ${withNumber(wash)}, at ${waterPartsInWords(water)}`
+  return `masstone ${withNumber(masstone)}; wash ${withNumber(wash)}, at ${counted(water, 'part')} of water`
 }
-const waterPartsInWords = (water: number) => `${water} ${water === 1 ? 'part' : 'parts'} of water`
 const withNumber = (difference: number) => `${differenceInWords(difference)}, ${difference.toFixed(1)}`

@@ -1,0 +1,33 @@
+<script setup lang="ts">
+import { LENSES, type Lens } from '~/composables/useLens'
+
+/** The same tray seen in another way; arrow keys go from one to the next. */
+const lens = defineModel<Lens>({ required: true })
+function step(event: KeyboardEvent) {
+  const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
+  if (!by) return
+  event.preventDefault()
+  const at = LENSES.findIndex((l) => l.id === lens.value)
+  lens.value = LENSES[(at + by + LENSES.length) % LENSES.length]!.id
+  const bar = event.currentTarget as HTMLElement
+  requestAnimationFrame(() => bar.querySelector<HTMLElement>('[aria-checked=true]')?.focus())
+}
+</script>
+
+<template>
+  <div role="radiogroup" aria-label="Seen as" class="flex flex-wrap gap-1" data-repeats @keydown="step">
+    <button
+      v-for="l in LENSES"
+      :key="l.id"
+      role="radio"
+      class="choice text-[13px]"
+      :aria-checked="lens === l.id"
+      :aria-pressed="undefined"
+      :tabindex="lens === l.id ? 0 : -1"
+      :class="lens === l.id ? 'border-text bg-sunken font-semibold' : ''"
+      @click="lens = l.id"
+    >
+      {{ l.label }}
+    </button>
+  </div>
+</template>

@@ -1,0 +1,51 @@
+import { wishOf } from '@juxtachrome/core/choosing'
+import type { Brief, BriefWish, TargetChoice } from '@juxtachrome/core/documents'
+import { nameOfSubject, SUBJECTS, type Subject } from '@juxtachrome/core/reach'
+import { counted } from '@juxtachrome/core/units'
+
+/** A brief in words: the one place where its chips are worded. */
+export const NEARNESS = [
+  { value: 3, label: 'close' },
+  { value: 5, label: 'near' },
+  { value: 8, label: 'roughly' },
+] as const
+export const LISTS = [
+  ['mustIn', 'Must be in'],
+  ['stayOut', 'Must stay out'],
+  ['useUp', 'To be used up'],
+  ['spare', 'To be spared'],
+] as const
+export type ListName = (typeof LISTS)[number][0]
+
+export const nearInWords = (near: number): string =>
+  `${NEARNESS.find((n) => n.value === near)?.label ?? 'near'} enough: ${near}`
+
+export function wishInWords({ wish, value, hard }: BriefWish): string {
+  const known = wishOf(wish)
+  if (!known) return `${wish} (from a newer version)`
+  const option = known.options.find((o) => o.value === value)?.label ?? value
+  return `${known.label}: ${option}${hard && !known.softOnly ? ', a must' : ''}`
+}
+
+export function targetInWords(choice: TargetChoice): string {
+  if (choice.kind === 'everything') return 'everything the collection mixes'
+  if (choice.kind === 'colours') return `${choice.name} (${counted(choice.colours.length, 'colour')})`
+  return SUBJECTS.includes(choice.subject as Subject) ? nameOfSubject(choice.subject as Subject) : choice.subject
+}
+
+export function targetsInWords(choices: readonly TargetChoice[]): string {
+  const [first] = choices
+  if (!first) return 'everything'
+  return choices.length === 1 ? targetInWords(first) : `${targetInWords(first)} and ${choices.length - 1} more`
+}
+
+/** Sets or takes away the wish of a kind. */
+export function withWish(brief: Brief | undefined, wish: string, next: BriefWish | undefined): Brief {
+  const others = (brief?.wishes ?? []).filter((w) => w.wish !== wish)
+  return { ...brief, wishes: next ? [...others, next] : others }
+}
+
+export function withPaint(brief: Brief | undefined, list: ListName, paintId: string, isIn: boolean): Brief {
+  const others = (brief?.[list] ?? []).filter((id) => id !== paintId)
+  return { ...brief, [list]: isIn ? [...others, paintId] : others }
+}

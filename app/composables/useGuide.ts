@@ -1,0 +1,44 @@
+import { type Palette, plannedPaints } from '@juxtachrome/core/documents'
+import { guideCalls, rankCall, type Bringing, type Candidate } from '@juxtachrome/core/choosing'
+import { isUsable } from '@juxtachrome/core/filling'
+import { computed, ref, watch, type Ref } from 'vue'
+import { useCollection } from '~/stores/collection'
+
+/** A guide as it stands for a palette: its calls, the one that is looked at, and who answers that. */
+export function useGuide(palette: Readonly<Ref<Palette>>, gains: Readonly<Ref<readonly Bringing[] | undefined>>) {
+  const collection = useCollection()
+  const planned = computed(() => plannedPaints(palette.value))
+  const here = computed(() => [...planned.value].flatMap((id) => collection.paint(id) ?? []))
+  const calls = computed(() => (palette.value.guide ? guideCalls(palette.value.guide, here.value) : []))
+  const openId = ref<string>()
+  const next = () => calls.value.find((c) => !c.isDone)?.call.id
+  const open = computed(() => calls.value.find((c) => c.call.id === openId.value))
+  // a call that is filled gives way to the next; one that was opened on purpose stays
+  watch(
+    () => [palette.value.guide?.way, calls.value.map((c) => c.isDone).join()] as const,
+    ([way], before) => {
+      if (before?.[0] !== way || !open.value || open.value.isDone) openId.value = next()
+    },
+    { immediate: true },
+  )
+  const elsewhere = computed(() => {
+    const counts = new Map<string, number>()
+    for (const other of collection.palettes)
+      if (other.id !== palette.value.id)
+        for (const id of plannedPaints(other)) counts.set(id, (counts.get(id) ?? 0) + 1)
+    return counts
+  })
+  const candidates = computed((): Candidate[] => {
+    if (!open.value) return []
+    return rankCall(open.value.call, collection.paints, {
+      planned: here.value,
+      ...(palette.value.brief ? { brief: palette.value.brief } : {}),
+      ...(gains.value ? { gains: new Map(gains.value.map((g) => [g.paintId, g])) } : {}),
+      evidence: (id) => ({
+        items: collection.itemsOf(id).filter(isUsable).length,
+        palettes: elsewhere.value.get(id) ?? 0,
+      }),
+    })
+  })
+  return { calls, open, openId, candidates }
+}

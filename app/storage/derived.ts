@@ -1,0 +1,84 @@
+import Dexie, { type Table } from 'dexie'
+
+/** One worker's share of something that was worked out; `value` is opaque here. */
+interface Row {
+  id: string
+  key: string
+  part: number
+  of: number
+  /** When it was made, ms: the oldest go first. */
+  made: number
+  value: unknown
+}
+
+/** Sets of parts that are kept at the most. */
+const MOST_KEPT = 6
+
+/** What was worked out and takes long: a database of its own, which may be dropped at any time and is never exported. */
+class Derived extends Dexie {
+  declare parts: Table<Row, string>
+  constructor() {
+    super('juxtachrome-derived')
+    this.version(1).stores({ parts: 'id, key' })
+  }
+}
+let opened: Derived | undefined
+const database = () => (opened ??= new Derived())
+
+/** What was kept under a key, whole; undefined where it is not, or the browser keeps nothing. */
+export async function readDerived<T>(key: string): Promise<T[] | undefined> {
+  try {
+    const rows = (await database().parts.where('key').equals(key).toArray()).sort((p, q) => p.part - q.part)
+    return rows.length > 0 && rows.length === rows[0]!.of ? rows.map((r) => r.value as T) : undefined
+  } catch {
+    return undefined
+  }
+}
+
+/** The newest key that begins so. */
+export async function newestDerived(prefix: string): Promise<string | undefined> {
+  try {
+    const newest = { key: '', made: 0 }
+    await database()
+      .parts.where('key')
+      .startsWith(prefix)
+      .each(({ key, made }) => {
+        if (made > newest.made) Object.assign(newest, { key, made })
+      })
+    return newest.key || undefined
+  } catch {
+    return undefined
+  }
+}
+
+/** Keeps what was worked out, a part at a time, and lets the oldest go. Not kept is no harm: it is worked out again. */
+export async function keepDerived(key: string, parts: readonly unknown[]): Promise<void> {
+  try {
+    const { parts: table } = database()
+    const made = Date.now()
+    for (const [part, value] of parts.entries())
+      await table.put({ id: `${key}#${part}`, key, part, of: parts.length, made, value })
+    const kept = new Map<string, number>()
+    await table.toCollection().each((row) => void kept.set(row.key, row.made))
+    const old = [...kept].sort((p, q) => q[1] - p[1]).slice(MOST_KEPT)
+    for (const [gone] of old) await table.where('key').equals(gone).delete()
+  } catch {
+    // a full disk or a window without site data
+  }
+}
+
+/** Lets go what is kept under a key. */
+export async function forgetDerived(key: string): Promise<void> {
+  await database()
+    .parts.where('key')
+    .equals(key)
+    .delete()
+    .catch(() => undefined)
+}
+
+/** Lets everything go, when the collection from which it was worked out is wiped. */
+export async function wipeDerived(): Promise<void> {
+  await database()
+    .parts.clear()
+    .catch(() => undefined)
+}

@@ -1,0 +1,101 @@
+import { describe, expect, it } from 'vitest'
+import type { Brief } from '../../documents/brief'
+import { paint } from '../../documents/documents.fixture'
+import { conflictsOf } from './conflicts'
+import { fitOf } from './fit'
+import { WISHES, wishOf } from './wishes'
+
+const ultramarine = paint('ultramarine', { pigments: ['PB29'], granulation: 'granulating', staining: 'lifts well' })
+const phthalo = paint('phthalo', { pigments: ['PB15:3'], staining: 'stains strongly', transparency: 'transparent' })
+const cadmium = paint('cadmium', { pigments: ['PR108'], transparency: 'opaque' })
+const mixed = paint('mixed', { pigments: ['PB29', 'PG7'] })
+const nameless = paint('nameless')
+const ALL = [ultramarine, phthalo, cadmium, mixed, nameless]
+const asks = (wish: string, value: string, hard = true): Brief => ({ wishes: [{ wish, value, hard }] })
+const word = (p: typeof ultramarine, brief: Brief, palette = [ultramarine]) => fitOf(p, brief, { palette }).word
+
+describe('how a paint fits a brief', () => {
+  it('without a brief everything fits', () => {
+    expect(fitOf(cadmium, undefined, { palette: [] })).toEqual({ word: 'fits', reasons: [] })
+  })
+
+  it.each([
+    ['transparency', 'transparent', cadmium, 'ruled out'],
+    ['transparency', 'transparent', phthalo, 'fits'],
+    ['transparency', 'transparent', nameless, 'not sure'],
+    ['pigments', 'single', mixed, 'ruled out'],
+    ['pigments', 'partner', mixed, 'fits'],
+    ['lightfastness', 'excellent', paint('x', { lightfastness: 'very good' }), 'ruled out'],
+    ['lightfastness', 'very good', paint('x', { lightfastness: 'very good' }), 'fits'],
+    ['staining', 'lifts', phthalo, 'ruled out'],
+    ['staining', 'stains', phthalo, 'fits'],
+    ['granulation', 'liked', ultramarine, 'fits'],
+    ['granulation', 'disliked', ultramarine, 'ruled out'],
+    ['caution', 'mild', cadmium, 'ruled out'],
+    ['caution', 'child', cadmium, 'ruled out'],
+    ['vegan', 'recorded', paint('x', { vegan: false }), 'ruled out'],
+    ['vegan', 'recorded', nameless, 'not sure'],
+    ['rewetting', 'readily', nameless, 'not sure'],
+  ] as const)('%s %s of %o', (wish, value, of, expected) => {
+    expect(word(of, asks(wish, value))).toBe(expected)
+  })
+
+  it('a partner must be on the palette; makers are few where few are planned', () => {
+    expect(word(mixed, asks('pigments', 'partner'), [phthalo])).toBe('ruled out')
+    const other = paint('o', { maker: 'Other' })
+    expect(word(other, asks('makers', '1'), [ultramarine])).toBe('ruled out')
+    expect(word(other, asks('makers', '2'), [ultramarine])).toBe('fits')
+  })
+
+  it('a soft wish is against, not out; a preference never rules out; nothing unknown counts as fine', () => {
+    expect(word(cadmium, asks('transparency', 'transparent', false))).toBe('against a wish')
+    expect(word(mixed, asks('convenience', 'mix', true))).toBe('against a wish')
+    for (const { id, options } of WISHES)
+      for (const { value } of options)
+        if (!['makers', 'darks', 'opaque', 'convenience'].includes(id))
+          expect(fitOf(nameless, asks(id, value), { palette: [] }).word, `${id} ${value}`).toBe('not sure')
+    expect(wishOf('nothing')).toBeUndefined()
+    expect(word(cadmium, asks('of another version', 'x'))).toBe('fits')
+  })
+
+  it('what must be in, stays out, is used up or spared is said', () => {
+    const brief: Brief = { mustIn: ['cadmium'], stayOut: ['phthalo'], useUp: ['mixed'], spare: ['ultramarine'] }
+    expect(ALL.map((p) => word(p, brief))).toEqual(['spared', 'ruled out', 'must be in', 'use up', 'fits'])
+  })
+})
+
+describe('what of a brief cannot be had together', () => {
+  const ask = (brief: Brief, places = 12) => conflictsOf({ brief, places, paints: ALL, planned: [] })
+
+  it('in and out at once; more than there are places; a paint that is gone', () => {
+    const [both] = ask({ mustIn: ['cadmium'], stayOut: ['cadmium'] })
+    expect(both!.message).toBe('cadmium must be in and must stay out.')
+    expect(both!.relax.map((r) => r.brief)).toEqual([
+      { mustIn: ['cadmium'], stayOut: [] },
+      { mustIn: [], stayOut: ['cadmium'] },
+    ])
+    const [many] = ask({ mustIn: ['cadmium', 'phthalo', 'mixed'] }, 2)
+    expect(many!.message).toBe('3 paints must be in, and there are 2 places.')
+    expect(many!.relax[0]!.brief.mustIn).toEqual(['cadmium', 'phthalo'])
+    expect(ask({ mustIn: ['gone'] })[0]!.message).toBe('1 paint that must be in is no longer in the collection.')
+  })
+
+  it('a must-have that a hard wish rules out, and wishes that leave nothing', () => {
+    const [against] = ask({ mustIn: ['cadmium'], ...asks('transparency', 'transparent') })
+    expect(against!.message).toContain('cadmium must be in, but')
+    expect(against!.relax[1]!.brief.wishes![0]!.hard).toBe(false)
+    const nothing = conflictsOf({
+      brief: asks('transparency', 'transparent'),
+      places: 12,
+      paints: [cadmium],
+      planned: [],
+    })
+    expect(nothing[0]!.message).toBe('No paint of the collection meets “Transparency”.')
+    expect(nothing[0]!.relax[0]!.words).toBe('Transparency as a wish only (1 paint then)')
+    expect(conflictsOf({ brief: nothing[0]!.relax[0]!.brief, places: 12, paints: [cadmium], planned: [] })).toEqual([])
+  })
+
+  it('a sound brief has none', () => {
+    expect(ask({ mustIn: ['cadmium'], ...asks('granulation', 'liked', false) })).toEqual([])
+  })
+})

@@ -1,0 +1,154 @@
+import { toLch } from '../../colour/lch'
+import { sectorOf } from '../../colour/wheel'
+import { colourAt } from '../../film/optics'
+import { KERNEL_LOADS } from '../../mixing/kernel/layout'
+import { MixtureKernel } from '../../mixing/kernel/mixtureKernel'
+import { mixtureOf, ratioGroups } from '../../mixing/kernel/ratios'
+import { targetGrid } from '../../mixing/kernel/targetGrid'
+import { mixOptics } from '../../mixing/mixOptics'
+import { chromaOf, viewOfPaint } from '../../paints/view'
+import type { FoundMixture, Neutral, Values } from './assessment'
+import { printed } from './indexes'
+import type { Usable } from './planned'
+
+/** Below this C* a colour passes for grey (common practice, no source). */
+export const NEAR_GREY = 8
+/** Paints duller than this need no neutraliser and are none: a black greys everything (judgement). */
+const CHROMATIC = 10
+/** At half load a mixture shows its hue and still has depth; some pairs are grey only as darks: places among the kernel's loads. */
+const GREYS = [2, 0] as const
+
+interface Pairs {
+  neutrals: Neutral[]
+  mixedDark?: FoundMixture
+}
+const knownPairs = new Map<string, Pairs>()
+const MOST_KNOWN = 50
+
+/** Every pair of paints in every ratio: which brings which to grey, and how dark two together get. */
+export function pairsOf(usable: readonly Usable[]): Pairs {
+  const key = usable.map((u) => `${u.id} ${printed(u)}`).join()
+  const before = knownPairs.get(key)
+  if (before) return before
+  if (knownPairs.size > MOST_KNOWN) knownPairs.clear()
+  const pairs = workOutPairs(usable)
+  knownPairs.set(key, pairs)
+  return pairs
+}
+
+function workOutPairs(usable: readonly Usable[]): Pairs {
+  const kernel = new MixtureKernel(
+    usable.map((u) => u.optics),
+    targetGrid([], 1),
+  )
+  const { first, count } = ratioGroups()
+  const isChromatic = usable.map((u) => chromaOf(viewOfPaint(u.paint)) >= CHROMATIC)
+  const best = usable.map(() => GREYS.map(() => ({ C: Infinity, with: -1, choice: 0 })))
+  let dark = { L: Infinity, i: 0, j: 0, choice: 0 }
+  for (let j = 1; j < usable.length; j += 1)
+    for (let i = 0; i < j; i += 1) {
+      const greys = GREYS.map(() => ({ C: Infinity, choice: 0 }))
+      for (let g = 0; g < count[2]; g += 1) {
+        const labs = kernel.mix([i, j], first[2] + g)
+        for (let lane = 0; lane < 4; lane += 1) {
+          const choice = ((first[2] + g) * 4 + lane) * 12
+          GREYS.forEach((load, n) => {
+            const C = Math.hypot(labs[load * 12 + lane + 4]!, labs[load * 12 + lane + 8]!)
+            if (C < greys[n]!.C) greys[n] = { C, choice }
+          })
+          if (labs[lane]! < dark.L) dark = { L: labs[lane]!, i, j, choice }
+        }
+      }
+      if (!isChromatic[i] || !isChromatic[j]) continue
+      greys.forEach((grey, n) => {
+        if (grey.C < best[i]![n]!.C) best[i]![n] = { ...grey, with: j }
+        if (grey.C < best[j]![n]!.C) best[j]![n] = { ...grey, with: i }
+      })
+    }
+  const mixture = (i: number, j: number, choice: number, load: number) =>
+    inFull([usable[Math.min(i, j)]!, usable[Math.max(i, j)]!], mixtureOf(choice, 2).ratio, load)
+  const neutrals = usable.flatMap((u, i): Neutral[] => {
+    if (!isChromatic[i]) return []
+    const greys = best[i]!.flatMap(({ C, with: other, choice }, n) =>
+      other >= 0 && C < 2 * NEAR_GREY ? (mixture(i, other, choice, KERNEL_LOADS[GREYS[n]!]!) ?? []) : [],
+    )
+    const found = greys.find((g) => g.C < NEAR_GREY)
+    return [{ paintId: u.id, ...(found ? { best: found } : {}) }]
+  })
+  return { neutrals, ...(usable.length > 1 ? { mixedDark: mixture(dark.i, dark.j, dark.choice, 1) } : {}) }
+}
+
+/** A mixture with all 36 bands. */
+function inFull(members: readonly Usable[], ratio: readonly number[], load: number): FoundMixture | undefined {
+  const mixed = mixOptics(members.map((m, i) => ({ optics: m.optics, parts: ratio[i]! })))
+  if (!mixed.ok) return undefined
+  const { L, C } = toLch(colourAt(mixed.value, load))
+  const paints = members.map((m, i) => ({ id: m.id, parts: ratio[i]! })).sort((p, q) => q.parts - p.parts)
+  return { paints, L, C }
+}
+
+/** C* from which a thin wash still has a colour (judgement). */
+const STILL_COLOURED = 8
+
+/** How dark and how light the palette goes. */
+export function valuesOf(usable: readonly Usable[], mixedDark: FoundMixture | undefined): Values {
+  const scale = usable
+    .map((u) => ({ paintId: u.id, L: colourAt(u.optics, 1).L }))
+    .sort((p, q) => p.L - q.L || (p.paintId < q.paintId ? -1 : 1))
+  let lightest: Values['lightest']
+  for (const { id, optics } of usable)
+    for (let load = 1; load > 0.02; load /= Math.SQRT2) {
+      const { L, C } = toLch(colourAt(optics, load))
+      if (C >= STILL_COLOURED && L > (lightest?.L ?? 0)) lightest = { paintId: id, L }
+    }
+  const [alone] = scale
+  return {
+    scale,
+    ...(alone ? { alone } : {}),
+    ...(mixedDark ? { mixed: mixedDark } : {}),
+    ...(lightest ? { lightest } : {}),
+  }
+}
+
+export const SECONDARIES = ['green', 'orange', 'violet'] as const
+export type Secondary = (typeof SECONDARIES)[number]
+
+/** Only the most chromatic paints come into question for a clean mixture. */
+const MOST_CHROMATIC = 30
+const cleanest = new Map<string, Record<Secondary, number>>()
+
+/**
+ * The cleanest green, orange and violet that paints give alone or in pairs, at any load: C* of the hue's sector, on
+ * twelve bands. Of many paints the thirty most chromatic are tried.
+ */
+export function cleanestOf(usable: readonly Pick<Usable, 'paint' | 'optics'>[]): Record<Secondary, number> {
+  const key = usable.map(printed).join()
+  const before = cleanest.get(key)
+  if (before) return before
+  if (cleanest.size > MOST_KNOWN) cleanest.clear()
+  const list = [...usable]
+    .sort((p, q) => chromaOf(viewOfPaint(q.paint)) - chromaOf(viewOfPaint(p.paint)))
+    .slice(0, MOST_CHROMATIC)
+  const kernel = new MixtureKernel(
+    list.map((u) => u.optics),
+    targetGrid([], 1),
+  )
+  const { first, count } = ratioGroups()
+  const best = { green: 0, orange: 0, violet: 0 }
+  const look = (members: readonly number[], group: number) => {
+    const labs = kernel.mix(members, group)
+    for (let at = 0; at < labs.length; at += at % 4 === 3 ? 9 : 1) {
+      const [a, b] = [labs[at + 4]!, labs[at + 8]!]
+      const C = Math.hypot(a, b)
+      if (C <= Math.min(best.green, best.orange, best.violet)) continue
+      const { family } = sectorOf(((Math.atan2(b, a) * 180) / Math.PI + 360) % 360)
+      if ((family === 'green' || family === 'orange' || family === 'violet') && C > best[family]) best[family] = C
+    }
+  }
+  for (let j = 0; j < list.length; j += 1) {
+    look([j], first[1])
+    for (let i = 0; i < j; i += 1) for (let g = 0; g < count[2]; g += 1) look([i, j], first[2] + g)
+  }
+  cleanest.set(key, best)
+  return best
+}

@@ -1,0 +1,92 @@
+import { colourDifference } from '../../colour/difference'
+import { familyOf } from '../../colour/family'
+import { colourAt } from '../../film/optics'
+import { mixOptics } from '../../mixing/mixOptics'
+import { viewOfPaint, type PaintView } from '../../paints/view'
+import type { TargetTable } from '../../reach/targetTable'
+import type { Crowd, Twins } from './assessment'
+import type { Usable } from './planned'
+
+/** Two paints closer than this at masstone and at wash do the same work alone (judgement). */
+export const TWINS_BELOW = 5
+/** Parts of the two to the other, and loads, at which mixtures are compared. */
+const TRIED = [
+  [1, 1],
+  [1, 3],
+] as const
+const LOADS = [1, 0.25] as const
+
+/** The larger of the differences at masstone and at wash; undefined without common swatches. */
+export function twinDifference(one: PaintView, other: PaintView): number | undefined {
+  const differences = (['masstone', 'wash'] as const).flatMap((s) =>
+    one[s] && other[s] ? [colourDifference(one[s], other[s])] : [],
+  )
+  return differences.length ? Math.max(...differences) : undefined
+}
+
+/** Pairs that are near twins alone, and how far apart their mixtures with the others lie at most. */
+export function twinsOf(usable: readonly Usable[]): Twins[] {
+  return usable.flatMap((one, i) =>
+    usable.slice(i + 1).flatMap((other): Twins[] => {
+      const alone = twinDifference(viewOfPaint(one.paint), viewOfPaint(other.paint))
+      if (alone === undefined || alone >= TWINS_BELOW) return []
+      let [mixed, mixedWith] = [0, undefined as string | undefined]
+      for (const third of usable) {
+        if (third === one || third === other) continue
+        const apart = apartWith(one, other, third)
+        if (apart > mixed) [mixed, mixedWith] = [apart, third.id]
+      }
+      const twins: Twins = { paintIds: [one.id, other.id], placeIds: [one.placeId, other.placeId], alone, mixed }
+      return [mixedWith ? { ...twins, mixedWith } : twins]
+    }),
+  )
+}
+
+function apartWith(one: Usable, other: Usable, third: Usable): number {
+  return Math.max(
+    ...TRIED.map(([own, its]) => {
+      const [p, q] = [one, other].map((u) =>
+        mixOptics([
+          { optics: u.optics, parts: own },
+          { optics: third.optics, parts: its },
+        ]),
+      )
+      if (!p?.ok || !q?.ok) return 0
+      return Math.max(...LOADS.map((load) => colourDifference(colourAt(p.value, load), colourAt(q.value, load))))
+    }),
+  )
+}
+
+/** Fewer paints than these are no crowd. */
+const CROWD = 3
+/** A family is out of proportion when it holds this much more of the palette than of what is to be mixed (judgement). */
+const TOO_LARGE = 0.2
+/** ... and where nothing in particular is to be mixed, when it holds more than this. */
+const LARGE_ANYWAY = 0.4
+
+/** Families that hold more of the palette than its targets ask for. */
+export function crowdsOf(usable: readonly Usable[], subject: TargetTable | undefined): Crowd[] {
+  if (usable.length < 6) return []
+  const wanted = subject && familyShares(subject)
+  const counts = new Map<string, number>()
+  for (const { paint } of usable) {
+    const family = viewOfPaint(paint).family
+    if (family) counts.set(family, (counts.get(family) ?? 0) + 1)
+  }
+  return [...counts].flatMap(([family, count]): Crowd[] => {
+    const share = count / usable.length
+    const asked = wanted?.get(family) ?? 0
+    const isCrowd = count > CROWD && (wanted ? share > asked + TOO_LARGE : share > LARGE_ANYWAY)
+    return isCrowd ? [{ family, count, share, ...(wanted ? { wanted: asked } : {}) }] : []
+  })
+}
+
+function familyShares({ targets }: TargetTable): Map<string, number> {
+  const total = targets.reduce((sum, t) => sum + t.weight, 0)
+  const shares = new Map<string, number>()
+  for (const { lab, weight } of targets) {
+    const family = familyOf({ masstone: lab })
+    if (family) shares.set(family, (shares.get(family) ?? 0) + weight / total)
+  }
+  return shares
+}

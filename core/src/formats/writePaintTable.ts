@@ -1,0 +1,57 @@
+import Papa from 'papaparse'
+import { COLUMNS, WORD_FIELDS, wordOf, type ColumnField } from '../documents/fieldTable'
+import type { Item } from '../documents/item'
+import type { Paint } from '../documents/paint'
+import { writePrice } from '../paints/reading/price'
+
+/** Columns as a table of the collection has them: those that an import understands, in its order. */
+export const LIST_HEADINGS: readonly ColumnField[] = COLUMNS.map((c) => c.name)
+
+const swatch = (s: Paint['masstone']) => (s ? [s.L, s.a, s.b].map((v) => Number(v.toFixed(1))).join(' ') : '')
+function paintCells(paint: Paint): Partial<Record<ColumnField, string>> {
+  return {
+    name: paint.name,
+    maker: paint.maker,
+    pigments: paint.pigments.join(' '),
+    formula: paint.formula,
+    series: paint.series,
+    masstone: swatch(paint.masstone),
+    wash: swatch(paint.wash),
+    note: paint.note,
+    ...Object.fromEntries(WORD_FIELDS.map((field) => [field.column.name, wordOf(field, paint[field.key])])),
+  }
+}
+
+function itemCells(item: Item): Partial<Record<ColumnField, string>> {
+  return {
+    kind: item.kind,
+    state: [item.supply, ...item.remarks].join(', '),
+    // a size that nobody gave is not made out to be known
+    size: item.sizeAssumed ? '' : `${item.millilitres} ml`,
+    count: '1',
+    price: item.price && writePrice(item.price),
+    bought: item.bought,
+    'bought from': item.boughtFrom,
+  }
+}
+
+/**
+ * The collection as rows of a table, one a tube or pan, one also for a paint of which none is owned (count 0): what an
+ * import reads again. Items' notes, swatches beyond masstone and wash, and the journal are not in it.
+ */
+export function paintTableRows(
+  paints: readonly Paint[],
+  itemsOf: (paintId: string) => readonly Item[],
+): Record<ColumnField, string>[] {
+  const row = (cells: Partial<Record<ColumnField, string>>) =>
+    Object.fromEntries(LIST_HEADINGS.map((h) => [h, cells[h] ?? ''])) as Record<ColumnField, string>
+  return paints.flatMap((paint) => {
+    const items = itemsOf(paint.id)
+    const own = paintCells(paint)
+    return items.length ? items.map((item) => row({ ...own, ...itemCells(item) })) : [row({ ...own, count: '0' })]
+  })
+}
+
+/** As comma-separated text (RFC 4180); what a spreadsheet would take for a formula is kept from being one. */
+export const writePaintCsv = (rows: readonly Record<ColumnField, string>[]): string =>
+  Papa.unparse([...rows], { columns: [...LIST_HEADINGS], escapeFormulae: true, newline: '\r\n' })

@@ -1,0 +1,118 @@
+import { PAPER, SURFACE } from '../../film/kubelkaMunk'
+import type { Optics } from '../../film/optics'
+import { atNodes, INSIDE, NODE_COUNT, NODE_WEIGHTS } from '../recipes/coarse'
+import { ratioGroups } from './ratios'
+import type { TargetGrid } from './targetGrid'
+
+/** Loads at which every mixture is looked at: masstone, and eleven times thinner by the square root of two. */
+export const KERNEL_LOADS = Array.from({ length: 12 }, (_, i) => 2 ** (-i / 2))
+export const LOAD_COUNT = KERNEL_LOADS.length
+/** Mixtures worked out side by side. */
+export const LANES = 4
+/** Bytes of scratch memory: reflectance at every node and load, then three channels at every load, four lanes each. */
+export const SCRATCH_LABS = NODE_COUNT * LOAD_COUNT * LANES * 4
+const SCRATCH = SCRATCH_LABS + LOAD_COUNT * 3 * LANES * 4
+/** What the kernel computes with, written into one block of memory; offsets in bytes. */
+export interface Layout {
+  memory: ArrayBufferLike
+  bytes: number
+  head: number
+  served1: number
+  served2: number
+  best: number
+  choice: number
+  /** Where the colours of the mixtures last worked out lie. */
+  scratchLabs: number
+  counts: number
+  out: number
+  /** Words of 32 targets. */
+  words: number
+}
+
+/** How the memory is laid out for so many paints and a grid of targets; `fill` writes it once it is there. */
+export function layOut(optics: readonly Optics[], grid: TargetGrid) {
+  const n = optics.length
+  const words = Math.ceil(grid.count / 32)
+  let at = 0
+  const take = (bytes: number) => {
+    const here = at
+    at += Math.ceil(bytes / 16) * 16
+    return here
+  }
+  const head = take(84)
+  const paints = take(n * NODE_COUNT * 2 * 4)
+  const perPart = take(n * 4)
+  const body = take(n * 4)
+  const weights = take(NODE_COUNT * 3 * 4)
+  const ratios = take(RATIOS.length * 4)
+  const cells = take(grid.starts.byteLength)
+  const listed = take(grid.listed.byteLength)
+  const targets = take(grid.forms.byteLength)
+  const served1 = take(n * words * 4)
+  const served2 = take(((n * (n - 1)) / 2) * words * 4)
+  const mask = take(words * 4)
+  const best = take(grid.count * 4)
+  const choice = take(grid.count * 2)
+  const scratch = take(SCRATCH)
+  const counts = take(n * 2)
+  // a row of triples may serve every target by each of them
+  const out = take((n + 1) * Math.max(2, grid.count) * 2)
+  const fill = (memory: ArrayBufferLike) => {
+    const floats = new Float32Array(memory)
+    const ints = new Int32Array(memory)
+    optics.forEach((paint, i) => {
+      const nodes = atNodes(paint)
+      floats.set(nodes.K, paints / 4 + i * NODE_COUNT * 2)
+      floats.set(nodes.S, paints / 4 + i * NODE_COUNT * 2 + NODE_COUNT)
+      floats[perPart / 4 + i] = paint.perPart ?? 1
+      floats[body / 4 + i] = paint.body ?? 1
+    })
+    const { x, y, z } = NODE_WEIGHTS
+    for (let i = 0; i < NODE_COUNT; i += 1)
+      floats.set([x[i]! * INSIDE, y[i]! * INSIDE, z[i]! * INSIDE], weights / 4 + i * 3)
+    floats.set(RATIOS, ratios / 4)
+    ints.set(grid.starts, cells / 4)
+    new Uint16Array(memory).set(grid.listed, listed / 2)
+    floats.set(grid.forms, targets / 4)
+    floats.fill(grid.limit, best / 4, best / 4 + grid.count)
+    ints.set(
+      [
+        paints,
+        perPart,
+        body,
+        weights,
+        ratios,
+        cells,
+        listed,
+        targets,
+        grid.count,
+        words,
+        served1,
+        served2,
+        mask,
+        best,
+      ].concat([choice, scratch]),
+      head / 4,
+    )
+    floats[head / 4 + 16] = (PAPER - SURFACE) / INSIDE
+    floats[head / 4 + 17] = SURFACE
+    floats[head / 4 + 18] = 1 / grid.cell
+    ints[head / 4 + 19] = grid.across
+    floats[head / 4 + 20] = grid.limit
+  }
+  return {
+    bytes: at,
+    head,
+    served1,
+    served2,
+    best,
+    choice,
+    scratchLabs: scratch + SCRATCH_LABS,
+    counts,
+    out,
+    words,
+    fill,
+  }
+}
+
+const RATIOS = ratioGroups().lanes

@@ -1,0 +1,19 @@
+/** What paints can reach: targets, the index of mixtures, and a palette's reach counted from it. */
+export { DEFAULT_TARGETS, NEAR_ENOUGH, tableOf, targetsOf } from './choices'
+export { extractTargets, type Picture } from './extractTargets'
+export {
+  cellNumber,
+  cellsOfRing,
+  chromaOfRing,
+  EVERYTHING,
+  hueOfCell,
+  labOfCell,
+  LATTICE,
+  type LatticeCell,
+  RINGS,
+  WHEELS,
+} from './lattice'
+export { type IndexPart, joinParts, mixtureIndex, type MixtureIndex } from './mixtureIndex'
+export { PaletteReach, type ReachFigures, type SetSize, sizesOverAll } from './paletteReach'
+export { nameOfSubject, SUBJECTS, type Subject, subjectTargets } from './subjects'
+export { checkedTable, type Target, type TargetTable } from './targetTable'

@@ -1,0 +1,181 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { App, Key } from './app'
+import { violationsOf } from './access/screens'
+import { reckoned, waysIn } from './waysOfChoosing'
+
+let app: App
+let ways: ReturnType<typeof waysIn>
+beforeAll(async () => {
+  app = await App.open('/palettes/landing-tin/choose', { reckons: true })
+  ways = waysIn(app)
+  await reckoned(app)
+})
+afterAll(() => app.close())
+
+describe('what is reckoned', () => {
+  it('fills the remaining places, says how good that is, and leaves what is in', async () => {
+    await ways.newTin('Best tin')
+    await app.click('Drawer')
+    await app.click('Put Lemon yellow in the next free place')
+    await app.says('11 of 12 places left')
+    await app.click('Choose by a way')
+    await ways.begin('Fill the remaining places best')
+    await app.click('Begin')
+    await app.says('11 paints: what is reached goes from')
+    await app.says('no other 11 paints of these')
+    await app.says('Reckon again', 60_000)
+    await app.click('Take all 11')
+    await app.says('0 of 12 places left')
+    expect((await ways.filled()).some((t) => t.includes('Lemon yellow'))).toBe(true)
+    await app.chord(Key.CONTROL, 'z')
+    await app.says('11 of 12 places left')
+  })
+
+  it('reduces everything to as many as there are places, and puts back what is wanted', async () => {
+    await ways.newTin('Reduced tin')
+    await ways.begin('Reduce')
+    await app.click('Begin')
+    await app.says('12 paints stay of', 30_000)
+    const back = await app.find('section[aria-label="Reduce"] button[aria-label^="Put "]')
+    await back.click()
+    await app.says('13 paints stay of')
+    await app.says('1 more must go.')
+    await app.find('section[aria-label="Reduce"] button[aria-label^="Let "]').then((b) => b.click())
+    await app.click('Use these 12')
+    await app.says('0 of 12 places left')
+  })
+
+  it('goes through somebody’s list; nonsense is said, what is owned is taken', async () => {
+    await ways.newTin('List tin')
+    await ways.begin('From a list')
+    await app.click('Go through it')
+    await app.says('Paste or type the list first')
+    await app.set(
+      'Somebody’s list, one paint a line: name, codes, maker, as far as it says',
+      'Lemon yellow PY175\nSmaltino PB32\nquux\nCadmium red PR108',
+    )
+    await app.click('Go through it')
+    await app.says('1 not understood.', 30_000)
+    await app.click('Take the 1 owned')
+    await app.until(async () => (await ways.left()) < 12, 'what is owned to be taken')
+  })
+
+  it('takes paints of a master set along, and leaves them behind', async () => {
+    await ways.newTin('Trip tin')
+    await ways.begin('From a master set')
+    const along = await app.find('button[aria-label$=" along"]')
+    const name = (await along.getAttribute('aria-label'))!.slice(5, -6)
+    await along.click()
+    await app.says('11 of 12 places left')
+    await app.click(`Leave ${name} behind`)
+    await app.says('12 of 12 places left')
+  })
+
+  it('lays candidates beside each other, with the same mixtures', async () => {
+    await ways.newTin('Together tin')
+    await ways.begin('Head to head')
+    await app.choose('Family', 'blue')
+    await app.until(async () => {
+      const all = await app.driver.findElements({ css: 'section[aria-label="Head to head"] .choice' })
+      if (all.length < 2) return false
+      await all[0]!.click()
+      await all[1]!.click()
+      return true
+    }, 'two blues')
+    await app.says('Which would you miss?')
+    expect(
+      await app.driver.executeScript(
+        `return document.querySelectorAll('section[aria-label="Head to head"] td span, section[aria-label="Head to head"] th span span').length`,
+      ),
+    ).toBeGreaterThan(6)
+  })
+
+  it('chooses a few of a palette for one painting', async () => {
+    await app.visit('/palettes/hut-palette/choose')
+    await app.click('Choose by a way')
+    await ways.begin('A limited few')
+    await app.choose('To paint', 'sea')
+    await app.click('Choose them')
+    await app.says('of it;')
+    await app.says('Lay them on the strip')
+  })
+})
+
+describe('versions', () => {
+  it('are kept, compared, gone back to, and branched; a nameless one is refused', async () => {
+    await ways.newTin('Season tin')
+    await app.click('Drawer')
+    await app.click('Put Lemon yellow in the next free place')
+    await app.says('11 of 12 places left')
+    await app.click('Choose by a way')
+    await ways.begin('Versions')
+    await app.click('Keep this version')
+    await app.says('A version needs a name.')
+    await app.type('Keep it as it is under the name', 'Spring')
+    await app.click('Keep this version')
+    await app.says('The palette is as in “Spring”.')
+    await app.click('Drawer')
+    await app.click('Put Hansa yellow medium in the next free place')
+    await app.says('10 of 12 places left')
+    await app.click('Choose by a way')
+    await app.says('now with Hansa yellow medium')
+    await app.click('Go back to Spring')
+    await app.says('11 of 12 places left')
+    await app.says('before going back to Spring')
+    await app.click('Compare')
+    await app.says('Season tin: Spring')
+    await app.driver.navigate().back()
+    await app.says('11 of 12 places left')
+    await app.click('Choose by a way')
+    await ways.begin('Versions')
+    await app.click('yellow')
+    await app.click('Branch with 1 paint')
+    await app.says('Season tin: yellow')
+    await app.says('11 of 12 places left')
+  })
+})
+
+describe('two windows', () => {
+  it('go through one guide: what is taken in one is taken in the other', async () => {
+    await ways.newTin('Shared tin')
+    await ways.begin('Print triad')
+    await app.says('a cyan')
+    await app.saved()
+    const here = await app.driver.getWindowHandle()
+    const path = new URL(await app.driver.getCurrentUrl()).pathname
+    await app.driver.switchTo().newWindow('tab')
+    await app.go(path)
+    await app.click('Guide: Print triad')
+    await ways.takeFirst()
+    await app.saved()
+    await app.driver.close()
+    await app.driver.switchTo().window(here)
+    await app.says('1 of 12 paints taken')
+    await app.says('11 of 12 places left')
+  })
+})
+
+it('axe finds nothing on any of the panels', async () => {
+  await app.visit('/palettes/boat-tray/choose')
+  await app.click('Guide: Round the wheel')
+  await app.says('step 3 of the wheel')
+  const found = await violationsOf(app, 'the guide')
+  await app.click('Other ways')
+  found.push(...(await violationsOf(app, 'the ways')))
+  const panels = [
+    'Fill the remaining places best',
+    'Reduce',
+    'From a list',
+    'From a master set',
+    'Head to head',
+    'A limited few',
+    'Versions',
+  ]
+  for (const panel of panels) {
+    await ways.begin(panel)
+    found.push(...(await violationsOf(app, panel)))
+    await app.click('Leave', `//section[@aria-label="${panel}"]`)
+    await app.click('Other ways')
+  }
+  expect(found).toEqual([])
+})

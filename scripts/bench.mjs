@@ -3,6 +3,7 @@
 import { createServer } from 'vite'
 import { benchBrowser } from './bench/browser.mjs'
 import { benchChoosing } from './bench/choosing.mjs'
+import { benchStandIns } from './bench/standins.mjs'
 import { benchCollecting } from './bench/collecting.mjs'
 import { benchCollection } from './bench/collection.mjs'
 import { benchOptics } from './bench/optics.mjs'
@@ -10,7 +11,7 @@ import { benchReach } from './bench/reach.mjs'
 import { browserIsThere } from './browser.mjs'
 import { serveBuilt } from './serve.mjs'
 
-const PARTS = ['collecting', 'collection', 'optics', 'reach', 'choosing', 'browser']
+const PARTS = ['collecting', 'collection', 'optics', 'reach', 'choosing', 'standins', 'browser']
 const asked = process.argv.slice(2).filter((a) => PARTS.includes(a))
 const wants = (part) => asked.length === 0 || asked.includes(part)
 
@@ -26,6 +27,7 @@ const rooms = [
   'choosing/index',
   'choosing/best/search',
   'choosing/best/prove',
+  'standins/index',
   'film/index',
   'mixing/recipes/grids',
   'mixing/kernel/mixtureKernel',
@@ -43,6 +45,7 @@ if (wants('collecting')) benchCollecting(core)
 if (wants('collection')) benchCollection(core)
 if (wants('optics')) benchOptics(core)
 if (wants('choosing')) benchChoosing(core)
+if (wants('standins')) benchStandIns(core)
 if (wants('reach')) benchReach(core)
 if (wants('browser') && browserIsThere()) {
   const { url, stop } = await serveBuilt({ demo: true })

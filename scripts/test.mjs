@@ -56,6 +56,8 @@ function tests(name, projects) {
       for (const t of suite.assertionResults)
         if (t.status === 'failed')
           console.log(`  FAILED ${t.fullName}\n    ${(t.failureMessages[0] ?? '').split('\n')[0]}`)
+        else if (t.status === 'passed' && t.failureMessages?.length)
+          console.log(`  at the second try: ${t.fullName}\n    ${t.failureMessages[0].split('\n')[0]}`)
   } catch {
     counts.failed += 1
   }

@@ -1,6 +1,6 @@
 import type { Item } from '@juxtachrome/core/documents'
 import { balanceOf } from '@juxtachrome/core/ledger'
-import { isUsable } from '@juxtachrome/core/filling'
+import { isUsable } from '@juxtachrome/core/documents'
 import { useCollection } from '~/stores/collection'
 
 /** What is left in items, in words and ml. */

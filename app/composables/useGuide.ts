@@ -1,6 +1,6 @@
 import { type Palette, plannedPaints } from '@juxtachrome/core/documents'
 import { guideCalls, rankCall, type Bringing, type Candidate } from '@juxtachrome/core/choosing'
-import { isUsable } from '@juxtachrome/core/filling'
+import { isUsable } from '@juxtachrome/core/documents'
 import { computed, ref, watch, type Ref } from 'vue'
 import { useCollection } from '~/stores/collection'
 

@@ -3,6 +3,8 @@ import { dayInWords } from '@juxtachrome/core/units'
 import { plannedPaints } from '@juxtachrome/core/documents'
 import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
+import { awayIn } from '@juxtachrome/core/standins'
+import { useStandInCommands } from '~/commands/standIns'
 import { useBalances } from '~/composables/useBalances'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
@@ -11,6 +13,7 @@ useHead({ title: 'Today · Juxtachrome' })
 const collection = useCollection()
 const { atHand } = useBalances()
 const today = useToday()
+const standInCommands = useStandInCommands()
 const wet = computed(() =>
   collection.palettes
     .flatMap((palette) =>
@@ -31,6 +34,15 @@ const low = computed(() =>
     .map((paint) => ({ paint, ml: atHand(paint.id) }))
     .filter(({ ml }) => ml < LOW)
     .sort((p, q) => p.ml - q.ml),
+)
+/** Paints that are away from a palette, with what stands in; those that are at hand again can go back. */
+const standIns = computed(() =>
+  collection.palettes.flatMap((palette) =>
+    awayIn(palette).map((away) => {
+      const { paintId } = away.standsFor
+      return { palette, ...away, isBack: Boolean(paintId && atHand(paintId) > 0) }
+    }),
+  ),
 )
 const onOrder = computed(() =>
   collection.items
@@ -107,6 +119,26 @@ const toFill = computed(() =>
             </li>
           </ul></template
         >
+      </section>
+      <section v-if="standIns.length" class="panel p-4 lg:col-span-2">
+        <h2>Standing in</h2>
+        <ul>
+          <li
+            v-for="row in standIns"
+            :key="row.palette.id + row.placeId"
+            class="flex min-h-10 flex-wrap items-center gap-x-3 border-t border-line py-1"
+          >
+            <span class="min-w-0 grow"
+              >{{ row.standsFor.words }} is away from
+              <NuxtLink class="link" :to="`/palettes/${row.palette.id}/stand-in?place=${row.placeId}`"
+                >{{ row.placeId }}, {{ row.palette.name }}</NuxtLink
+              >{{ row.isBack ? ': there is some at hand again' : '' }}</span
+            >
+            <button v-if="row.isBack" class="btn" @click="standInCommands.restore(row.palette.id, row.placeId)">
+              Put it back
+            </button>
+          </li>
+        </ul>
       </section>
       <section class="panel p-4 lg:col-span-2">
         <h2 class="mb-2">Palettes</h2>

@@ -1,6 +1,7 @@
 /** The steps of a palette, in the order of the work. A new step is a line here and a component in pages/palettes/[id]. */
 export const PALETTE_STEPS = [
   { id: 'choose', label: 'Choose' },
+  { id: 'stand-in', label: 'Stand in' },
   { id: 'arrange', label: 'Arrange' },
   { id: 'fill', label: 'Fill' },
   { id: 'key', label: 'Key' },

@@ -5,7 +5,7 @@ import type { KindName } from '@juxtachrome/core/documents'
 export type Raw = { id: string } & Record<string, unknown>
 
 /** Layout of the tables, not of the documents in them. */
-export const TABLES_VERSION = 4
+export const TABLES_VERSION = 5
 
 /** One table per kind of document. */
 export class Database extends Dexie {
@@ -16,6 +16,8 @@ export class Database extends Dexie {
   declare recipes: Table<Raw, string>
   declare guides: Table<Raw, string>
   declare versions: Table<Raw, string>
+  declare rankings: Table<Raw, string>
+  declare trials: Table<Raw, string>
   declare leftovers: Table<Raw, string>
   declare journal: Table<Raw, string>
   declare meta: Table<{ key: string; value: unknown }, string>
@@ -25,7 +27,8 @@ export class Database extends Dexie {
     this.version(1).stores({ paints: 'id', items: 'id', palettes: 'id', leftovers: 'id', journal: 'id', meta: 'key' })
     this.version(2).stores({ recipes: 'id' })
     this.version(3).stores({ pans: 'id' })
-    this.version(TABLES_VERSION).stores({ guides: 'id', versions: 'id' })
+    this.version(4).stores({ guides: 'id', versions: 'id' })
+    this.version(TABLES_VERSION).stores({ rankings: 'id', trials: 'id' })
   }
 
   of(kind: KindName): Table<Raw, string> {

@@ -70,6 +70,8 @@ describe('storage', () => {
         recipes: [],
         guides: [],
         versions: [],
+        rankings: [],
+        trials: [],
         leftovers: [],
         journal: [entry],
       },

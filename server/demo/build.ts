@@ -8,13 +8,14 @@ import {
   type Paint,
   type Palette,
   type Recipe,
+  type Trial,
   ownVesselOf,
 } from '@juxtachrome/core/documents'
 import { HOLDERS } from '@juxtachrome/core/arranging'
 import { callsOf, WAYS } from '@juxtachrome/core/choosing'
 import { dryingDays } from '@juxtachrome/core/filling'
 import { DEMO_MAKERS, DEMO_PAINTS, DEMO_TINTS } from './paints'
-import { DEMO_RECIPES } from './recipes'
+import { DEMO_RANKINGS, DEMO_RECIPES, DEMO_TRIALS } from './recipes'
 import { DEMO_ITEMS, DEMO_PALETTES } from './season'
 
 const SCALES = {
@@ -105,6 +106,19 @@ export function buildDemo(today: string): Documents {
       calls: callsOf('cool yellow; yellow earth; 2 orange earth or red earth; cool red; 2 blue leaning violet; dark'),
     },
   ]
+  documents.trials = lines(DEMO_TRIALS).map((cells, i) => trialOf(cells, i, paints, today))
+  documents.rankings = lines(DEMO_RANKINGS).map(([name, ago, ...ranked]) => ({
+    id: `demo-${slug(name!)}`,
+    v: 1,
+    name: name!,
+    day: daysAfter(today, -Number(ago)),
+    ranked: ranked.map((text) => {
+      const [key, note] = text.split(': ')
+      const isMention = key!.startsWith('(')
+      const paintId = found(paints, key!.replace(/[()]/g, '').replace('/', ':')).id
+      return { paintId, ...(note ? { note } : {}), ...(isMention ? { mention: true } : {}) }
+    }),
+  }))
   documents.recipes = lines(DEMO_RECIPES).map((cells) => recipeOf(cells, paints))
   return documents
 }
@@ -115,6 +129,26 @@ function guided(palette: Palette): Palette {
   const way = WAYS.find((w) => w.id === 'wheel')!
   const calls = way.calls({ places: palette.holder.places.length })
   return { ...palette, guide: { way: way.id, name: way.name, calls, said: [] } }
+}
+
+function trialOf(cells: string[], i: number, paints: Map<string, Paint>, today: string): Trial {
+  const [wanted, parts, water, held, ago, note] = cells as [string, string, string, Trial['held'], string, string]
+  const own = parts.split(' + ').map((part) => {
+    const [, n, key] = /^(\d+) (.+)$/.exec(part)!
+    return { paintId: found(paints, key!).id, parts: Number(n) }
+  })
+  return {
+    id: `demo-trial-${i}`,
+    v: 1,
+    wanted: { kind: 'paint', paintId: found(paints, wanted).id },
+    instead:
+      own.length > 1
+        ? { kind: 'mixture', paints: own, water: Number(water) }
+        : { kind: 'paint', paintId: own[0]!.paintId },
+    ...(held ? { held } : {}),
+    day: daysAfter(today, -Number(ago)),
+    ...(note ? { note } : {}),
+  }
 }
 
 function recipeOf(cells: string[], paints: Map<string, Paint>): Recipe {
@@ -175,7 +209,9 @@ function planOf(text: string, paints: Map<string, Paint>): Palette['plan'] {
         string,
       ]
       const reserved = /^reserved: (.+)$/.exec(what)?.[1]
-      const plan = reserved ? { reserved } : { paintId: found(paints, what).id }
+      const [own, away] = what.split(' for ')
+      const standsFor = away && { paintId: found(paints, away).id, words: found(paints, away).name }
+      const plan = reserved ? { reserved } : { paintId: found(paints, own!).id, ...(standsFor ? { standsFor } : {}) }
       return [placeId, lock ? { ...plan, locked: true } : plan]
     }),
   )

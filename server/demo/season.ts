@@ -117,7 +117,7 @@ export const DEMO_PALETTES: DemoPalette[] = [
       ],
     },
     mustIn: ['H:French ultramarine', 'H:Quinacridone rose'],
-    plan: `A1 H:Lemon yellow; A2 T:Nickel azo yellow; A3 S:Pyrrole orange; A4 H:Quinacridone rose;
+    plan: `A1 H:Lemon yellow; A2 T:Nickel azo yellow; A3 S:Pyrrole orange for H:Pyrrole scarlet; A4 H:Quinacridone rose;
       !A5 H:French ultramarine; A6 H:Phthalo blue green shade;
       B1 H:Yellow ochre; B2 G:Burnt sienna; B3 G:Perylene green; B4 T:Terre verte; B5 H:Payne's grey;
       B6 reserved: a darker brown, for kelp`,

@@ -21,7 +21,7 @@ type Options = {
 }
 
 /** Other browsers and their workers share the machine. */
-const WAIT = 15_000
+const WAIT = 30_000
 /** Several browsers may open at once on a machine that does other things beside. */
 const OPENING = 30_000
 const ROLES = ['button', 'option', 'menuitem']

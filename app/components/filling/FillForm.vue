@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Day, text, planAt, type FillEvent, type Palette, type VesselRef } from '@juxtachrome/core/documents'
-import { doubtFilling, dryingDays, isUsable, itemsToFillFrom, usualFilling } from '@juxtachrome/core/filling'
+import { doubtFilling, dryingDays, itemsToFillFrom, usualFilling } from '@juxtachrome/core/filling'
+import { isUsable } from '@juxtachrome/core/documents'
 import { computed, onBeforeUnmount, watch } from 'vue'
 import * as z from 'zod/mini'
 import { useBalances } from '~/composables/useBalances'

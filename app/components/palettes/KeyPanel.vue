@@ -29,13 +29,18 @@ const fontsLoaded = import('~/print/fonts')
       trouble.value = 'The typeface for print could not be loaded. Reload and try again.'
     },
   )
-/** Other paints than the planned one that lie in a place. */
+/** Other paints than the planned one that lie in a place, and what the planned one stands in for. */
 function also(placeId: string): string | undefined {
   const content = collection.ledger.places(props.palette.id).get(placeId)?.content
   const planned = planAt(props.palette, placeId)?.paintId
   const lying = content ? portionsOf(content) : []
   const others = lying.filter((p) => p.paintId !== planned).map((p) => name.paint(p.paintId))
-  return others.length ? `${lying.length > 1 ? 'with' : 'holds'} ${others.join(', ')}` : undefined
+  const standsFor = planAt(props.palette, placeId)?.standsFor?.words
+  const said = [
+    ...(others.length ? [`${lying.length > 1 ? 'with' : 'holds'} ${others.join(', ')}`] : []),
+    ...(standsFor ? [`for ${standsFor}`] : []),
+  ]
+  return said.length ? said.join('; ') : undefined
 }
 watchEffect(() => {
   drawing.value = fonts.value && keyOf(props.palette, { get: collection.paint }, fonts.value.measure, also)

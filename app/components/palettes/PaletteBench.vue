@@ -12,7 +12,6 @@ import { createCarry, type Carried } from '~/composables/useCarry'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
-import { usePreferences } from '~/stores/preferences'
 
 /** The three zones: drawer or queue, tray, verdict or filling. */
 const props = defineProps<{ palette: Palette; step: 'choose' | 'fill'; place?: string }>()
@@ -20,7 +19,6 @@ const emit = defineEmits<{ select: [placeId: string | undefined]; go: [to: strin
 const collection = useCollection()
 const commands = usePaletteCommands()
 const notices = useNotices()
-const preferences = usePreferences()
 const today = useToday()
 const tray = ref<{ focusPlace(id: string): void }>()
 const side = ref<'left' | 'right'>(props.place ? 'right' : 'left')
@@ -96,27 +94,23 @@ function act(remedy: Remedy) {
   else if (remedy.step === props.step) void showDrawer()
   else emit('go', remedy.step)
 }
-const drawer = ref<HTMLElement>()
+const zones = ref<{ left?: HTMLElement }>()
 /** The drawer is beside the tray already, or behind a button on a phone: it is brought in sight, its search ready. */
 async function showDrawer() {
   side.value = 'left'
   leftMode.value = 'drawer'
   await nextTick()
-  drawer.value?.scrollIntoView({ block: 'nearest' })
-  drawer.value?.querySelector<HTMLElement>('input[type=search]')?.focus()
+  zones.value?.left?.scrollIntoView({ block: 'nearest' })
+  zones.value?.left?.querySelector<HTMLElement>('input[type=search]')?.focus()
 }
-const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place'] : ['Drawer', 'Verdict']))
+const LABELS = computed(() =>
+  props.step === 'fill' ? (['To fill', 'This place'] as const) : (['Drawer', 'Verdict'] as const),
+)
 </script>
 
 <template>
-  <div
-    class="grid min-h-0 grow grid-cols-1 content-start gap-3 p-3 lg:grid-cols-[17rem_minmax(0,1fr)_15rem] xl:grid-cols-[19rem_minmax(0,1fr)_18rem]"
-  >
-    <div
-      ref="drawer"
-      class="min-w-0 max-lg:order-3 lg:h-[calc(100dvh-8.25rem-var(--strip))] lg:overflow-y-auto"
-      :class="[preferences.mirrored ? 'lg:order-3' : 'lg:order-1', side === 'left' ? '' : 'max-lg:hidden']"
-    >
+  <PaletteZones ref="zones" v-model:side="side" :labels="LABELS">
+    <template #left>
       <LazyFillQueue
         v-if="step === 'fill'"
         :palette="palette"
@@ -138,8 +132,8 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
         @next="placeNext"
         @look="look"
       />
-    </div>
-    <section class="min-w-0 lg:order-2" aria-label="Tray">
+    </template>
+    <template #tray>
       <LensBar v-if="step === 'choose'" v-model="lens" class="mb-2" />
       <PaletteTray
         ref="tray"
@@ -169,25 +163,8 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
         class="mt-3 max-lg:hidden"
         @select="select"
       />
-    </section>
-    <div role="group" aria-label="Zones" class="order-2 flex gap-2 lg:hidden">
-      <button
-        v-for="(label, i) in LABELS"
-        :key="label"
-        class="btn grow"
-        :aria-pressed="side === (i ? 'right' : 'left')"
-        @click="side = i ? 'right' : 'left'"
-      >
-        {{ label }}
-      </button>
-    </div>
-    <div
-      class="min-w-0 overflow-y-auto max-lg:order-4 lg:max-h-[calc(100dvh-8.25rem-var(--strip))]"
-      tabindex="0"
-      role="region"
-      :aria-label="`Zone: ${LABELS[1]}`"
-      :class="[preferences.mirrored ? 'lg:order-1' : 'lg:order-3', side === 'right' ? '' : 'max-lg:hidden']"
-    >
+    </template>
+    <template #right>
       <template v-if="step === 'fill'">
         <LazyFillPanel v-if="place" :palette="palette" :place-id="place" :state="state" :today="today" />
         <p v-else class="hint">
@@ -226,7 +203,7 @@ const LABELS = computed(() => (props.step === 'fill' ? ['To fill', 'This place']
           @by-brings="orderByBrings"
         />
       </template>
-    </div>
+    </template>
     <CarryGhost :carry="carry" />
-  </div>
+  </PaletteZones>
 </template>

@@ -3,6 +3,8 @@ import { type Paint, type Palette, planAt } from '@juxtachrome/core/documents'
 import { mainPaintOf, portionsOf, type PaletteState } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
 import { useItemWords } from '~/commands/itemWords'
+import { standingInWords } from '~/composables/standInWords'
+import { usePaintName } from '~/composables/usePaintName'
 import { useCollection } from '~/stores/collection'
 
 /** The tray in words, place by place: names that do not fit into small wells. */
@@ -16,6 +18,7 @@ const props = defineProps<{
 const emit = defineEmits<{ select: [placeId: string] }>()
 const collection = useCollection()
 const { contentWords } = useItemWords()
+const nameOf = usePaintName()
 const rows = computed(() =>
   props.palette.holder.places.map(({ id }) => {
     const plan = planAt(props.palette, id)
@@ -24,10 +27,14 @@ const rows = computed(() =>
     const lens = paint && props.seen?.(paint, id)?.words
     return {
       id,
-      lens,
+      lens: lens || (plan?.standsFor && standingInWords(plan.standsFor, nameOf)),
       text:
         (content && portionsOf(content).length > 1 ? contentWords(content) : paint?.name) ??
-        (plan?.reserved !== undefined ? `kept free${plan.reserved ? ` for ${plan.reserved}` : ''}` : 'empty'),
+        (plan?.standsFor?.mixture
+          ? plan.standsFor.words
+          : plan?.reserved !== undefined
+            ? `kept free${plan.reserved ? ` for ${plan.reserved}` : ''}`
+            : 'empty'),
       faint: !paint,
     }
   }),

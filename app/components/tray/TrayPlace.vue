@@ -7,6 +7,8 @@ import { Lock } from '@lucide/vue'
 import { computed } from 'vue'
 import { useItemWords } from '~/commands/itemWords'
 import type { LensCell } from '~/composables/useLens'
+import { standingInWords } from '~/composables/standInWords'
+import { usePaintName } from '~/composables/usePaintName'
 
 const props = defineProps<{
   holder: Holder
@@ -28,6 +30,7 @@ const props = defineProps<{
 }>()
 
 const { contentWords } = useItemWords()
+const nameOf = usePaintName()
 const box = computed(() => {
   const { x, y, width, height } = boxOf(props.place.shape)
   const percent = (n: number, of: number) => `${(n / of) * 100}%`
@@ -51,8 +54,9 @@ const words = computed(() => {
   const { place, plan, planned, lying, content } = props
   const parts: string[] = []
   if (planned) parts.push([planned.name, planned.maker, planned.pigments.join(' ')].filter(Boolean).join(', '))
-  else if (plan?.reserved !== undefined) parts.push(`reserved${plan.reserved ? ` for ${plan.reserved}` : ''}`)
-  else if (!content) parts.push('empty')
+  else if (plan?.reserved !== undefined && !plan.standsFor)
+    parts.push(`reserved${plan.reserved ? ` for ${plan.reserved}` : ''}`)
+  else if (!content && !plan?.standsFor) parts.push('empty')
   if (content && props.over) parts.push(`${contentWords(content)} lies in it`)
   else if (content && differs.value) parts.push(`${lying?.name ?? 'another paint'} lies in it`)
   else if (content && !planned) parts.push(`${lying?.name ?? 'a paint'} lies in it, nothing planned`)
@@ -62,6 +66,7 @@ const words = computed(() => {
     )
   else if (props.bare) parts.push('its pan is out')
   else if (planned) parts.push('not filled yet')
+  if (plan?.standsFor) parts.push(standingInWords(plan.standsFor, nameOf))
   if (plan?.locked) parts.push('locked')
   if (props.seen) parts.push(props.seen.words)
   return `${place.id}: ${parts.join('; ')}`
@@ -134,6 +139,13 @@ const lensStyle = computed(() => {
       class="absolute right-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black"
       aria-hidden="true"
       >{{ bare ? 'no pan' : '≠ plan' }}</span
+    >
+    <span
+      v-if="plan?.standsFor"
+      class="absolute bottom-0.5 right-0.5 bg-white px-1 text-[10px] leading-tight text-black"
+      :class="shown ? 'bottom-4' : ''"
+      aria-hidden="true"
+      >{{ plan.standsFor.mixture ? 'mix' : 'for' }}</span
     >
     <Lock
       v-if="plan?.locked"

@@ -2,6 +2,7 @@
 export { type Conflict } from './brief/conflicts'
 export { type Fit, fitOf, isRuledOut } from './brief/fit'
 export { type Wish, wishOf, WISHES } from './brief/wishes'
+export { type Drawback, type DrawbackContext, drawbacksOf } from './drawbacks'
 export { type Finding, findingsOf, type Remedy } from './findings'
 export { type AssessProgress, type AssessQuestion, assessPalette } from './verdict/assess'
 export type { Assessment, Bringing, Gap, GapKind, Neutral, Spare, Tally, Twins } from './verdict/assessment'

@@ -12,6 +12,8 @@ export {
   palettesIn,
   pansIn,
   recipesIn,
+  rankingsIn,
+  trialsIn,
   versionsIn,
 } from './lists'
 export { Settling } from './settle'

@@ -5,7 +5,9 @@ import type { LeftoverRow } from '../documents/leftoverRow'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import type { Pan } from '../documents/pan'
+import type { Ranking } from '../documents/ranking'
 import type { Recipe } from '../documents/recipe'
+import type { Trial } from '../documents/trial'
 import type { Version } from '../documents/version'
 import { byKinds } from './caches'
 import type { Collection } from './collection'
@@ -27,6 +29,11 @@ export const guidesIn = byKinds(['guides'], (c): readonly Guide[] => byName(pres
 export const versionsIn = byKinds(['versions'], (c): readonly Version[] =>
   present(c, 'versions').sort((p, q) => (p.day < q.day ? 1 : p.day > q.day ? -1 : 0)),
 )
+/** Rankings by eye, the newest first. */
+export const rankingsIn = byKinds(['rankings'], (c): readonly Ranking[] =>
+  present(c, 'rankings').sort((p, q) => (p.day < q.day ? 1 : p.day > q.day ? -1 : 0)),
+)
+export const trialsIn = byKinds(['trials'], (c): readonly Trial[] => present(c, 'trials'))
 export const leftoversIn = byKinds(['leftovers'], (c): readonly LeftoverRow[] =>
   present(c, 'leftovers').sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line),
 )

@@ -40,6 +40,9 @@ export const Item = z.looseObject({
 })
 export type Item = z.infer<typeof Item>
 
+/** Whether paint can be taken from an item. */
+export const isUsable = ({ supply }: Pick<Item, 'supply'>): boolean => supply === 'open' || supply === 'sealed'
+
 /** v1 had one `state`; v2 keeps the supply apart from the remarks, since a tube can be open and stiff. */
 export function itemFrom1To2(old: Record<string, unknown>): Record<string, unknown> {
   const { state, ...rest } = old

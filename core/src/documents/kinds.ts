@@ -6,7 +6,9 @@ import { LeftoverRow } from './leftoverRow'
 import { Paint } from './paint'
 import { Pan } from './pan'
 import { Palette } from './palette'
+import { Ranking } from './ranking'
 import { Recipe } from './recipe'
+import { Trial } from './trial'
 import { Version } from './version'
 
 export type Migration = (old: Record<string, unknown>) => Record<string, unknown>
@@ -36,6 +38,8 @@ export const KINDS = {
   recipes: kind(Recipe, 1, 'recipe'),
   guides: kind(Guide, 1, 'guide'),
   versions: kind(Version, 1, 'version of a palette'),
+  rankings: kind(Ranking, 1, 'ranking'),
+  trials: kind(Trial, 1, 'trial of a stand-in'),
   leftovers: kind(LeftoverRow, 1, 'row kept for correction'),
   journal: kind(JournalEntry, 2, 'journal entry', { 1: journalEntryFrom1To2 }),
 } as const
@@ -57,6 +61,8 @@ export const noDocuments = (): Documents => ({
   recipes: [],
   guides: [],
   versions: [],
+  rankings: [],
+  trials: [],
   leftovers: [],
   journal: [],
 })

@@ -46,11 +46,28 @@ export const Holder = z.looseObject({
 })
 export type Holder = z.infer<typeof Holder>
 
+/** A paint that is away, in words also where it is not of the collection, and the mixture that does its work. */
+export const StandsFor = z.looseObject({
+  paintId: z.optional(Id),
+  words: text(160),
+  mixture: z.optional(
+    z.looseObject({
+      paints: z
+        .array(z.looseObject({ paintId: Id, parts: z.number().check(z.gt(0), z.lte(99)) }))
+        .check(z.maxLength(5)),
+      water: z.number().check(z.gte(0), z.lte(40)),
+    }),
+  ),
+})
+export type StandsFor = z.infer<typeof StandsFor>
+
 /** What should be in a place. A place without plan is simply empty. */
 export const PlacePlan = z.looseObject({
   paintId: z.optional(Id),
   /** Kept free, with the reason. */
   reserved: z.optional(text(200)),
+  /** What the paint that is planned here, or a mixture where none is, stands in for until that is back. */
+  standsFor: z.optional(StandsFor),
   /** Left alone by every automatic ordering. */
   locked: z.optional(z.boolean()),
 })

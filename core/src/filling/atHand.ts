@@ -1,6 +1,6 @@
 import { itemsByPaint } from '../collection/lists'
 import type { Collection } from '../collection/collection'
-import { isUsable } from './fillOrder'
+import { isUsable } from '../documents/item'
 
 /** How many tubes and pans of a paint there are to fill from, by its id. */
 export function usableItemsIn(collection: Collection): (paintId: string) => number {

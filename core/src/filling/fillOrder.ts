@@ -1,4 +1,4 @@
-import type { Item } from '../documents/item'
+import { isUsable, type Item } from '../documents/item'
 import type { FillEvent } from '../documents/journal/event'
 import type { Paint } from '../documents/paint'
 import type { Palette, Place } from '../documents/palette'
@@ -34,9 +34,6 @@ export interface Stock {
   /** ml left in an item. */
   left: (item: Item) => number
 }
-
-/** Whether paint can be taken from an item. */
-export const isUsable = ({ supply }: Pick<Item, 'supply'>): boolean => supply === 'open' || supply === 'sealed'
 
 /** Items to fill from: open ones before sealed ones. */
 export const itemsToFillFrom = (items: readonly Item[]): Item[] =>

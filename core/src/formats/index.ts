@@ -14,5 +14,5 @@ export {
 export { readSpectra, type SpectralFile } from './readSpectra'
 export type { Table } from './readTable'
 export type { Sheet } from './readWorkbook'
-export { LIST_HEADINGS, paintTableRows, writePaintCsv } from './writePaintTable'
+export { LIST_HEADINGS, paintTableRows, writeCsv, writePaintCsv } from './writePaintTable'
 export { type ColourList, readColourList } from './readColourList'

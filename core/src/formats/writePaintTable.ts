@@ -52,6 +52,13 @@ export function paintTableRows(
   })
 }
 
+/** Any table as comma-separated text (RFC 4180); what a spreadsheet would take for a formula is kept from being one. */
+export const writeCsv = (rows: readonly (readonly string[])[]): string =>
+  Papa.unparse(
+    rows.map((r) => [...r]),
+    { escapeFormulae: true, newline: '\r\n' },
+  )
+
 /** As comma-separated text (RFC 4180); what a spreadsheet would take for a formula is kept from being one. */
 export const writePaintCsv = (rows: readonly Record<ColumnField, string>[]): string =>
   Papa.unparse([...rows], { columns: [...LIST_HEADINGS], escapeFormulae: true, newline: '\r\n' })

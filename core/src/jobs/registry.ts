@@ -24,6 +24,11 @@ export const JOBS = {
   chooseFew: { lane: 'long', load: async () => (await import('./chooseFew')).chooseFewJob },
   reducePalette: { lane: 'live', load: async () => (await import('./reducePalette')).reducePaletteJob },
   answerList: { lane: 'long', load: async () => (await import('./answerList')).answerListJob },
+  findStandIns: { lane: 'live', load: async () => (await import('./findStandIns')).findStandInsJob },
+  substitutePalette: { lane: 'long', load: async () => (await import('./substitutePalette')).substitutePaletteJob },
+  wantReplacing: { lane: 'long', load: async () => (await import('./wantReplacing')).wantReplacingJob },
+  judgeConvenience: { lane: 'long', load: async () => (await import('./judgeConvenience')).judgeConvenienceJob },
+  identifyPaint: { lane: 'live', load: async () => (await import('./identifyPaint')).identifyPaintJob },
   simulateSheet: { lane: 'long', load: async () => (await import('./simulateSheet')).simulateSheetJob },
 } as const satisfies Record<string, { lane: Lane; load: () => Promise<unknown> }>
 

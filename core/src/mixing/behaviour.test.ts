@@ -4,7 +4,8 @@ import { propertiesOf } from '../paints/properties'
 import { labD65 } from '../units'
 import { behaviourOfMixture } from './behaviour'
 import { compareSamples } from './compare'
-import { recipeDifferenceInWords, unlikeTarget } from './recipes/unlike'
+import { recipeDifferenceInWords } from './recipes/inWords'
+import { unlikeTarget } from './unlike'
 
 const paint = (name: string, ...pigments: string[]): Paint => ({ id: name, v: 1, maker: '', name, pigments })
 

@@ -8,10 +8,14 @@ import {
   type Granulation,
   type Lightfastness,
   type Staining,
+  TRANSPARENCIES,
+  type Transparency,
 } from '../pigments/scales'
 import { propertiesOf } from '../paints/properties'
 
 export interface MixtureBehaviour {
+  /** That of its most opaque paint. */
+  transparency?: Transparency
   granulation?: Granulation
   staining?: Staining
   /** That of the weakest paint in it; unknown where that of one is. */
@@ -44,9 +48,14 @@ export function behaviourOfMixture(parts: readonly { paint: Paint; share: number
     STAININGS,
     known.filter(({ share, staining }) => share >= stainsFrom(staining?.value)).map((p) => p.staining?.value),
   )
+  const transparency = strongestOn(
+    TRANSPARENCIES,
+    telling.map((p) => p.transparency?.value),
+  )
   const fading = known.map((p) => p.lightfastness?.value)
   const lightfastness = fading.every(Boolean) ? strongestOn(LIGHTFASTNESSES, fading) : undefined
   return {
+    ...(transparency ? { transparency } : {}),
     ...(granulation ? { granulation } : {}),
     ...(staining ? { staining } : {}),
     ...(lightfastness ? { lightfastness } : {}),

@@ -1,6 +1,7 @@
 import { colourDifference, differenceInWords } from '../colour/difference'
 import { leanInWords, leanOf } from '../colour/lean'
 import type { LabD65 } from '../units'
+import { type Traits, unlikeOf } from './unlike'
 
 /** Anything that can be laid side by side: a paint, a mixture, a colour. */
 export interface Sample {
@@ -40,11 +41,9 @@ export function compareSamples(one: Sample, other: Sample): Comparison {
     ...(masstone === undefined ? [] : [`masstone: ${differenceInWords(masstone)}, ${masstone.toFixed(1)}`]),
     ...(wash === undefined ? [] : [`wash: ${differenceInWords(wash)}, ${wash.toFixed(1)}`]),
   ]
-  const behaviours = (['transparency', 'staining', 'granulation', 'lightfastness'] as const)
-    .filter((b) => one[b] && other[b] && one[b] !== other[b])
-    .map((b) =>
-      b === 'lightfastness' ? `lightfastness ${one[b]} against ${other[b]}` : `${one[b]} against ${other[b]}`,
-    )
+  const behaviours = unlikeOf(traitsIn(other), traitsIn(one)).map(({ trait, has, wants }) =>
+    trait === 'lightfastness' ? `lightfastness ${wants} against ${has}` : `${wants} against ${has}`,
+  )
   const lines = [
     ...colours,
     ...(one.pigments.length && other.pigments.length
@@ -67,6 +66,9 @@ export function compareSamples(one: Sample, other: Sample): Comparison {
     ),
   }
 }
+
+const traitsIn = ({ transparency, staining, granulation, lightfastness }: Sample): Traits =>
+  ({ transparency, staining, granulation, lightfastness }) as Traits
 
 function leans(one: Sample, other: Sample): string[] {
   const words = (s: Sample) => {

@@ -7,4 +7,5 @@ export { type MixturePart, type MixturePrediction, predictMixture } from './pred
 export { findRecipes, searchRecipes } from './recipes/findRecipes'
 export { type FoundRecipe, LOADS, type RecipeTarget } from './recipes/question'
 export { asItMixes, type LearnedStrength, learnStrengths, strengthInWords, strengthsIn, TINT_PARTS } from './strengths'
-export { recipeDifferenceInWords, unlikeTarget } from './recipes/unlike'
+export { recipeDifferenceInWords } from './recipes/inWords'
+export { traitsOfMixture, traitsOfPaint, unlikeOf, type Traits, type Unlike, unlikeTarget } from './unlike'

@@ -36,7 +36,11 @@ export function mixOptics(parts: readonly Share[]): Result<Mixed> {
   const bad = parts.map(({ optics }) => problemOf(optics)).find((problem) => problem)
   if (bad) return fail('bad-optics', bad)
   const shares = parts.map(({ optics, parts: p }) => (p * (optics.perPart ?? 1)) / total)
-  const body = parts.reduce((sum, { optics }, j) => sum + shares[j]! * (optics.body ?? 1), 0)
+  // shares add up to 1 but for rounding, and no film is thinner than a watercolour's
+  const body = Math.max(
+    1,
+    parts.reduce((sum, { optics }, j) => sum + shares[j]! * (optics.body ?? 1), 0),
+  )
   let thinning = 0
   parts.forEach(({ optics }, j) => {
     thinning += shares[j]! * thinningOf(optics.washLoad)

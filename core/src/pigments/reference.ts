@@ -152,6 +152,9 @@ export function namedIn(pigments: readonly ReferencePigment[], name: string): Re
 /** The mineral or the like that a paint without a code is named for; the longest name in it. */
 export const materialByName = (name: string): ReferencePigment | undefined => namedIn(MATERIALS_WITHOUT_A_CODE, name)[0]
 
+/** The pigment, or variant of one, of an id such as `PV19 rose`; undefined where the reference holds none. */
+export const pigmentById = (id: string): ReferencePigment | undefined => REFERENCE_PIGMENTS.find((p) => p.id === id)
+
 /** All variants of a code, in the table's order; empty when the reference does not hold it. Any writing of the code will do. */
 export function pigmentVariants(code: string): readonly ReferencePigment[] {
   const own = byCode.get(code)

@@ -25,19 +25,20 @@ const go = (to: string) => router.push(`/palettes/${palette.value?.id}/${to}`)
   <div v-if="palette" class="flex grow flex-col">
     <div class="flex flex-wrap items-center gap-x-4 gap-y-1 border-b border-line px-3 py-1.5">
       <PaletteTitle :palette="palette" />
-      <nav aria-label="Steps" class="flex gap-1">
+      <nav aria-label="Steps" class="flex max-w-full gap-1 overflow-x-auto max-sm:-mx-2 max-sm:gap-0">
         <NuxtLink
           v-for="({ id, label }, i) in PALETTE_STEPS"
           :key="id"
-          class="btn btn-quiet"
+          class="btn btn-quiet whitespace-nowrap max-sm:px-2"
           :to="`/palettes/${palette.id}/${id}`"
           :aria-current="id === step ? 'step' : undefined"
-          ><span class="hint">{{ i + 1 }}</span
+          ><span class="hint max-sm:hidden">{{ i + 1 }}</span
           ><span :class="id === step ? 'here' : ''">{{ label }}</span></NuxtLink
         >
       </nav>
     </div>
-    <LazyArrangeStep v-if="step === 'arrange'" :palette="palette" @taken="go('choose')" />
+    <LazyStandInStep v-if="step === 'stand-in'" :key="palette.id" :palette="palette" :place="place" @select="select" />
+    <LazyArrangeStep v-else-if="step === 'arrange'" :palette="palette" @taken="go('choose')" />
     <LazyKeyPanel v-else-if="step === 'key'" :key="palette.id" :palette="palette" />
     <PaletteBench
       v-else

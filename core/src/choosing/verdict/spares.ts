@@ -1,7 +1,7 @@
 import type { Paint } from '../../documents/paint'
 import { findRecipes } from '../../mixing/recipes/findRecipes'
 import type { FoundRecipe } from '../../mixing/recipes/question'
-import { unlikeTarget } from '../../mixing/recipes/unlike'
+import { unlikeTarget } from '../../mixing/unlike'
 import { viewOfPaint } from '../../paints/view'
 import { servedBy, type MixtureIndex } from '../../reach/mixtureIndex'
 import type { Target, TargetTable } from '../../reach/targetTable'

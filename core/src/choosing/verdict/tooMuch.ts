@@ -1,7 +1,6 @@
 import { colourDifference } from '../../colour/difference'
 import { familyOf } from '../../colour/family'
-import { colourAt } from '../../film/optics'
-import { mixOptics } from '../../mixing/mixOptics'
+import { apartWith } from '../../mixing/apart'
 import { viewOfPaint, type PaintView } from '../../paints/view'
 import type { TargetTable } from '../../reach/targetTable'
 import type { Crowd, Twins } from './assessment'
@@ -9,13 +8,6 @@ import type { Usable } from './planned'
 
 /** Two paints closer than this at masstone and at wash do the same work alone (judgement). */
 export const TWINS_BELOW = 5
-/** Parts of the two to the other, and loads, at which mixtures are compared. */
-const TRIED = [
-  [1, 1],
-  [1, 3],
-] as const
-const LOADS = [1, 0.25] as const
-
 /** The larger of the differences at masstone and at wash; undefined without common swatches. */
 export function twinDifference(one: PaintView, other: PaintView): number | undefined {
   const differences = (['masstone', 'wash'] as const).flatMap((s) =>
@@ -33,26 +25,11 @@ export function twinsOf(usable: readonly Usable[]): Twins[] {
       let [mixed, mixedWith] = [0, undefined as string | undefined]
       for (const third of usable) {
         if (third === one || third === other) continue
-        const apart = apartWith(one, other, third)
-        if (apart > mixed) [mixed, mixedWith] = [apart, third.id]
+        const apart = apartWith(one.optics, other.optics, third.optics)
+        if (apart !== undefined && apart > mixed) [mixed, mixedWith] = [apart, third.id]
       }
       const twins: Twins = { paintIds: [one.id, other.id], placeIds: [one.placeId, other.placeId], alone, mixed }
       return [mixedWith ? { ...twins, mixedWith } : twins]
-    }),
-  )
-}
-
-function apartWith(one: Usable, other: Usable, third: Usable): number {
-  return Math.max(
-    ...TRIED.map(([own, its]) => {
-      const [p, q] = [one, other].map((u) =>
-        mixOptics([
-          { optics: u.optics, parts: own },
-          { optics: third.optics, parts: its },
-        ]),
-      )
-      if (!p?.ok || !q?.ok) return 0
-      return Math.max(...LOADS.map((load) => colourDifference(colourAt(p.value, load), colourAt(q.value, load))))
     }),
   )
 }

@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import type { Palette } from '@juxtachrome/core/documents'
+import { awayIn } from '@juxtachrome/core/standins'
+import { computed } from 'vue'
+import { useStandInCommands } from '~/commands/standIns'
+import { standingInWords } from '~/composables/standInWords'
+import { usePaintName } from '~/composables/usePaintName'
+import { useBalances } from '~/composables/useBalances'
+
+/** What is away from this palette, what stands in, and the way back. */
+const props = defineProps<{ palette: Palette }>()
+const emit = defineEmits<{ select: [placeId: string] }>()
+const commands = useStandInCommands()
+const nameOf = usePaintName()
+const { atHand } = useBalances()
+const away = computed(() => awayIn(props.palette))
+const isBack = (paintId: string | undefined) => Boolean(paintId && atHand(paintId) > 0)
+</script>
+
+<template>
+  <section v-if="away.length" aria-label="Standing in">
+    <h3>Standing in</h3>
+    <ul>
+      <li v-for="a in away" :key="a.placeId" class="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1">
+        <button class="font-medium hover:underline" @click="emit('select', a.placeId)">{{ a.placeId }}</button>
+        <span class="min-w-0 grow text-sm"
+          >{{ a.paintId ? `${nameOf(a.paintId)}, ` : '' }}{{ standingInWords(a.standsFor, nameOf)
+          }}<span v-if="isBack(a.standsFor.paintId)" class="hint">; there is some at hand again</span></span
+        >
+        <button class="link text-sm" @click="commands.restore(palette.id, a.placeId)">
+          Put {{ a.standsFor.words }} back
+        </button>
+      </li>
+    </ul>
+  </section>
+</template>

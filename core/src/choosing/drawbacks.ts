@@ -1,0 +1,128 @@
+import { isUsable, type Item } from '../documents/item'
+import type { Paint } from '../documents/paint'
+import { referenceOf } from '../film/paintOptics'
+import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
+import { pricePerMillilitre } from '../paints/reading/price'
+import { viewOfPaint } from '../paints/view'
+import { cautionsOfCodes } from '../pigments/cautions'
+import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
+import { counted } from '../units'
+import { TWINS_BELOW, twinDifference } from './verdict/tooMuch'
+
+/** What can speak against a paint in use, however lovely it is. */
+export const DRAWBACKS = [
+  'fades',
+  'reformulated',
+  'discontinued',
+  'caution',
+  'in the pan',
+  'twin',
+  'dear',
+  'not vegan',
+  'nothing left',
+  'running low',
+] as const
+export type DrawbackKind = (typeof DRAWBACKS)[number]
+export interface Drawback {
+  kind: DrawbackKind
+  words: string
+}
+
+export interface DrawbackContext {
+  owned: readonly Paint[]
+  itemsOf: (paintId: string) => readonly Item[]
+  /** ml that should be left in an item. */
+  leftIn: (item: Item) => number
+  /** Among these a twin is looked for; all that are owned without them. */
+  beside?: readonly Paint[]
+  /** What one filling of a place takes, ml. */
+  filling: number
+}
+
+/** A paint this many times as dear as the middle one of the collection is called dear (judgement). */
+const DEAR = 2
+
+/** What speaks against a paint in practice, each in words with its figure; nothing where all is well or nothing is known. */
+export function drawbacksOf(paint: Paint, context: DrawbackContext): Drawback[] {
+  const { owned, itemsOf, leftIn, filling, beside = owned } = context
+  const items = itemsOf(paint.id)
+  const left = items.filter(isUsable).reduce((sum, i) => sum + Math.max(0, leftIn(i)), 0)
+  const fills = Math.floor(left / filling + 1e-9)
+  const enough = `${left.toFixed(1)} ml left, ${counted(fills, 'filling')}`
+  const found: (Drawback | undefined)[] = [
+    fading(paint),
+    reformulated(paint, owned, enough),
+    paint.discontinued ? { kind: 'discontinued', words: `discontinued: ${enough}` } : undefined,
+    caution(paint),
+    inThePan(paint),
+    twin(paint, beside),
+    dear(paint, context),
+    paint.vegan === false ? { kind: 'not vegan', words: 'recorded as not vegan' } : undefined,
+    items.length && left <= 0
+      ? { kind: 'nothing left', words: 'nothing at hand to fill from' }
+      : items.length && fills < 2
+        ? { kind: 'running low', words: enough }
+        : undefined,
+  ]
+  return found.filter((d) => d !== undefined)
+}
+
+function fading(paint: Paint): Drawback | undefined {
+  const known = propertiesOf(paint).lightfastness?.value
+  const atBest = known ?? lightfastnessAtBest(paint)
+  if (levelOn(LIGHTFASTNESSES, atBest) < 3) return undefined
+  return { kind: 'fades', words: known ? `lightfastness ${known}` : `lightfastness ${atBest} at best` }
+}
+
+function reformulated(paint: Paint, owned: readonly Paint[], enough: string): Drawback | undefined {
+  const same = (p: Paint) =>
+    p.id !== paint.id &&
+    p.maker.toLowerCase() === paint.maker.toLowerCase() &&
+    p.name.toLowerCase() === paint.name.toLowerCase() &&
+    (p.formula ?? '') !== (paint.formula ?? '')
+  const other = owned.find(same)
+  if (!other) return undefined
+  const own = paint.formula ? `this is the formula ${paint.formula}` : 'this one says no formula'
+  return { kind: 'reformulated', words: `reformulated: ${own}, another is owned; ${enough}` }
+}
+
+function caution(paint: Paint): Drawback | undefined {
+  const { isMild, forChildren, lines } = cautionsOfCodes(paint.pigments, referenceOf(paint))
+  if (isMild && forChildren !== 'no') return undefined
+  const what = [...new Set(lines.map((l) => l.text.split(':')[0]!.toLowerCase()))].join(', ')
+  return { kind: 'caution', words: `needs caution: ${what || 'read its label'}` }
+}
+
+function inThePan(paint: Paint): Drawback | undefined {
+  const slow = referenceOf(paint).find((r) => r.inPan?.startsWith('rewets slowly'))
+  return slow && { kind: 'in the pan', words: slow.inPan! }
+}
+
+function twin(paint: Paint, beside: readonly Paint[]): Drawback | undefined {
+  const own = viewOfPaint(paint)
+  let nearest: { name: string; difference: number } | undefined
+  for (const other of beside) {
+    if (other.id === paint.id) continue
+    const difference = twinDifference(own, viewOfPaint(other))
+    if (difference === undefined || difference >= (nearest?.difference ?? TWINS_BELOW)) continue
+    nearest = { name: other.name, difference }
+  }
+  return nearest && { kind: 'twin', words: `nearly ${nearest.name} (${nearest.difference.toFixed(1)})` }
+}
+
+function dear(paint: Paint, { owned, itemsOf }: DrawbackContext): Drawback | undefined {
+  const own = pricePerMillilitre(itemsOf(paint.id))
+  if (!own) return undefined
+  const prices = owned
+    .flatMap((p) => pricePerMillilitre(itemsOf(p.id)) ?? [])
+    .filter((p) => p.currency === own.currency)
+    .map((p) => p.minor)
+    .sort((p, q) => p - q)
+  const middle = prices[prices.length >> 1]!
+  if (prices.length < 5 || own.minor < DEAR * middle) return undefined
+  const times = (own.minor / middle).toFixed(1)
+  return {
+    kind: 'dear',
+    words: `dear: ${(own.minor / 100).toFixed(2)} ${own.currency} a ml, ${times} times the middle`,
+  }
+}

@@ -1,0 +1,203 @@
+import type { Paint } from '../documents/paint'
+import type { Trial } from '../documents/trial'
+import { isUsable } from '../documents/item'
+import { fail, ok, type Result } from '../result'
+import { searchRecipes } from '../mixing/recipes/findRecipes'
+import type { RecipeTarget } from '../mixing/recipes/question'
+import { retold, toTheEnd } from '../steps'
+import { byWheel, viewOfPaint } from '../paints/view'
+import { REFERENCE_PIGMENTS } from '../pigments/reference'
+import { Judge, type Option, type StandInContext } from './judge'
+import { USUAL_MATTERS, type Matters } from './matters'
+import { paintOfPigment, type Sought } from './sought'
+import type { StandIn } from './standIn'
+import { byTrialAndScore, optionOfTrial, trialOf } from './tried'
+
+export interface StandInQuestion {
+  sought: Sought
+  context: StandInContext
+  matters?: Matters
+  trials?: readonly Trial[]
+  /** Paints in a mixture at the most; 3 unless said. */
+  most?: 1 | 2 | 3
+  /** From where they may come; anything unless said. */
+  scope?: Scope
+  /** Look no further for mixtures once something is as near as this, CIEDE2000: for many at once. */
+  enough?: (standIn: StandIn) => boolean
+}
+export interface StandInProgress {
+  done: number
+  of: number
+  /** What is known so far, where there is news. */
+  soFar?: StandIn[]
+}
+
+/** From where stand-ins may come. */
+export const SCOPES = ['this palette', 'what is owned', 'anything'] as const
+export type Scope = (typeof SCOPES)[number]
+
+/** So many of each kind are shown: more are no choice. */
+const SHOWN: Record<StandIn['kind'], number> = {
+  'another item': 1,
+  'same pigments': 8,
+  'other pigments': 10,
+  'mixture of the palette': 6,
+  'mixture of the owned': 5,
+  'to buy': 5,
+}
+/** Near paints that are judged in full: so many by their colour alone. */
+const JUDGED = 40
+/** Paints from which mixtures of what is owned are looked for. */
+const MOST_MIXED = 28
+/** Shares of the work, for the progress shown. */
+type Share = readonly [number, number]
+const PAINTS = 0.1
+const PALETTE_DONE = 0.4
+const OWNED = 0.95
+
+/**
+ * What could take the place of a paint, ranked: another item of it, the same pigments, near colours, mixtures of this
+ * palette and of what is owned, and what would have to be bought. Yields what is known so far. Deterministic.
+ *
+ * Errors: `nothing-to-compare` where nothing is owned and the reference has nothing near either.
+ */
+export function* searchStandIns(question: StandInQuestion): Generator<StandInProgress, Result<StandIn[]>> {
+  const { sought, context, matters = USUAL_MATTERS, trials = [], most = 3, scope = 'anything', enough } = question
+  const judge = new Judge(sought, context, matters)
+  const found = new Map<string, StandIn>()
+  const judged = (options: readonly Option[]) => {
+    for (const option of options) {
+      const standIn = judge.judge(option)
+      if (!standIn) continue
+      const trial = trialOf(trials, sought.wanted, standIn)
+      const before = found.get(standIn.key)
+      if (!before || standIn.score < before.score) found.set(standIn.key, trial ? { ...standIn, trial } : standIn)
+    }
+  }
+  judged(ownedOptions(judge, scope === 'this palette' ? context.palette : context.owned))
+  judged(trials.flatMap((t) => optionOfTrial(t, sought.wanted, judge)))
+  if (scope === 'anything') judged(toBuy(judge))
+  yield { done: PAINTS, of: 1, soFar: ranked(found) }
+  const isEnough = () => enough !== undefined && [...found.values()].some(enough)
+  // where one answer will do, three paints are mixed only when two do not come near
+  const sizes = enough && most === 3 ? ([2, 3] as const) : most > 1 ? [most] : []
+  for (const [i, size] of sizes.entries()) {
+    const share: Share = [PAINTS + (i * (PALETTE_DONE - PAINTS)) / sizes.length, PALETTE_DONE]
+    if (!isEnough()) yield* mixtures(judge, context.palette, 'mixture of the palette', size, judged, share)
+  }
+  yield { done: PALETTE_DONE, of: 1, soFar: ranked(found) }
+  if (scope !== 'this palette')
+    for (const size of sizes)
+      if (!isEnough())
+        yield* mixtures(judge, mixable(judge), 'mixture of the owned', size, judged, [PALETTE_DONE, OWNED])
+  const all = ranked(found)
+  return all.length ? ok(all) : fail('nothing-to-compare', 'Nothing that is owned or known can be compared with it.')
+}
+
+/** `searchStandIns` run to its end. */
+export const findStandIns = (question: StandInQuestion): Result<StandIn[]> => toTheEnd(searchStandIns(question))
+
+/** The same paint from another tube, the same pigments, and the nearest of the rest. */
+function ownedOptions(judge: Judge, paints: readonly Paint[]): Option[] {
+  const { sought, context } = judge
+  const own = sought.paint
+  const another: Option[] = own && context.itemsOf(own.id).some(isUsable) ? [{ kind: 'another item', paint: own }] : []
+  const others = paints
+    .filter((p) => p.id !== own?.id)
+    .map((paint) => ({ paint, difference: judge.alone(viewOfPaint(paint)).difference }))
+  const alike = others.filter(({ paint }) => isSameCodes(paint.pigments, sought.pigments))
+  const near = others
+    .filter((o) => !alike.includes(o) && Number.isFinite(o.difference))
+    .sort((p, q) => p.difference - q.difference)
+    .slice(0, JUDGED)
+  return [
+    ...another,
+    ...alike.map(({ paint }): Option => ({ kind: 'same pigments', paint })),
+    ...near.map(({ paint }): Option => ({ kind: 'other pigments', paint })),
+  ]
+}
+
+export const isSameCodes = (one: readonly string[], other: readonly string[]): boolean =>
+  one.length > 0 && one.length === other.length && [...one].sort().join() === [...other].sort().join()
+
+/** Pigments of the reference that nobody here owns alone: the nearest. Glowing and shining ones are no answer for a pan. */
+function toBuy(judge: Judge): Option[] {
+  const owned = new Set(judge.context.owned.flatMap((p) => (p.pigments.length === 1 ? p.pigments : [])))
+  return REFERENCE_PIGMENTS.filter((r) => r.code && r.kind !== 'dye' && r.kind !== 'effect' && !owned.has(r.code))
+    .map((r) => ({ r, difference: judge.alone(r).difference }))
+    .filter(({ difference }) => Number.isFinite(difference))
+    .sort((p, q) => p.difference - q.difference)
+    .slice(0, 2 * SHOWN['to buy'])
+    .map(({ r }) => ({ kind: 'to buy', pigment: r.id, paint: paintOfPigment(r) }))
+}
+
+/** Paints that may go into a mixture of what is owned: of the palette and of the rest those near in hue, and some of every hue. */
+function mixable(judge: Judge): Paint[] {
+  const { sought, context } = judge
+  const here = new Set(context.palette.map((p) => p.id))
+  const rest = context.owned.filter((p) => !here.has(p.id) && p.id !== sought.paint?.id)
+  const atHand = rest.filter((p) => context.itemsOf(p.id).some(isUsable))
+  const able = atHand.length ? atHand : rest
+  const near = (paints: readonly Paint[], count: number) =>
+    paints
+      .map((paint) => ({ paint, difference: judge.alone(viewOfPaint(paint)).difference }))
+      .sort((p, q) => p.difference - q.difference || (p.paint.id < q.paint.id ? -1 : 1))
+      .slice(0, count)
+      .map(({ paint }) => paint)
+  const half = MOST_MIXED >> 1
+  const [ofPalette, ofRest] = [context.palette, able].map((paints) => {
+    const nearest = near(paints, half >> 1)
+    const others = paints.filter((p) => !nearest.includes(p))
+    return [...nearest, ...spread(others, half - nearest.length)]
+  })
+  return [...ofPalette!, ...ofRest!]
+}
+
+/** So many of a list, evenly round the wheel. */
+function spread(paints: readonly Paint[], count: number): Paint[] {
+  const byHue = [...paints].sort((p, q) => byWheel(viewOfPaint(p), viewOfPaint(q)))
+  const step = (i: number) => Math.floor((i * count) / byHue.length)
+  return byHue.length <= count ? byHue : byHue.filter((_, i) => i === 0 || step(i) !== step(i - 1))
+}
+
+/** What a recipe is to match: masstone and wash together where both are known. */
+export function targetOf({ masstone, wash }: Sought): RecipeTarget | undefined {
+  if (masstone && wash) return { kind: 'paint', masstone, wash }
+  const lab = masstone ?? wash
+  return lab && { kind: 'colour', lab }
+}
+
+function* mixtures(
+  judge: Judge,
+  paints: readonly Paint[],
+  kind: StandIn['kind'],
+  most: 1 | 2 | 3,
+  judged: (options: readonly Option[]) => void,
+  [from, to]: Share,
+): Generator<StandInProgress> {
+  const target = targetOf(judge.sought)
+  const here = new Set(judge.context.palette.map((p) => p.id))
+  const able = paints.flatMap((paint) => {
+    const optics = paint.id === judge.sought.paint?.id ? undefined : judge.opticsOf(paint)
+    return optics ? [{ id: paint.id, optics }] : []
+  })
+  if (!target || able.length < 2) return
+  const search = searchRecipes({ target, paints: able, most, count: 2 * SHOWN[kind] })
+  const recipes = yield* retold(search, ({ done, of }) => ({ done: from + ((to - from) * done) / of, of: 1 }))
+  if (!recipes.ok) return
+  const fromHere = (ids: readonly { id: string }[]) => ids.every(({ id }) => here.has(id))
+  const wanted = recipes.value.best.filter(
+    (r) => r.paints.length > 1 && fromHere(r.paints) === (kind === 'mixture of the palette'),
+  )
+  judged(wanted.map(({ paints: parts, water }): Option => ({ kind, mixture: { paints: parts, water } })))
+}
+
+/** What was tried first, then by score; of each kind no more than are a choice, and no mixture that is beside the point. */
+function ranked(found: ReadonlyMap<string, StandIn>): StandIn[] {
+  const counts = new Map<string, number>()
+  return [...found.values()].sort(byTrialAndScore).filter(({ kind, trial }) => {
+    const n = counts.get(kind) ?? 0
+    counts.set(kind, n + 1)
+    return trial !== undefined || n < SHOWN[kind]
+  })
+}

@@ -1,0 +1,254 @@
+import { colourDifference } from '../colour/difference'
+import { isUsable, type Item } from '../documents/item'
+import type { Paint } from '../documents/paint'
+import { cachedOptics } from '../film/cachedOptics'
+import { spreadAt } from '../film/expectedError'
+import type { Optics } from '../film/optics'
+import { type PaintOptics, referenceOf } from '../film/paintOptics'
+import { apartWith } from '../mixing/apart'
+import { mixOptics } from '../mixing/mixOptics'
+import type { Observation } from '../mixing/observations'
+import { predictMixture } from '../mixing/predictMixture'
+import { asItMixes, type LearnedStrength } from '../mixing/strengths'
+import { traitsOfMixture, traitsOfPaint, type Traits, unlikeOf } from '../mixing/unlike'
+import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
+import { pricePerMillilitre } from '../paints/reading/price'
+import { viewOfPaint } from '../paints/view'
+import { cautionsOfCodes } from '../pigments/cautions'
+import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
+import type { LabD65 } from '../units'
+import type { Matters } from './matters'
+import type { Sought } from './sought'
+import { effortOf, keyOfMixture, type MixtureParts, type StandIn, type StandInKind } from './standIn'
+
+/** What stand-ins are judged by: the palette they go into, what is owned, what was noted. */
+export interface StandInContext {
+  /** Paints planned in the palette, without the one that is to be replaced. */
+  palette: readonly Paint[]
+  /** Everything owned. */
+  owned: readonly Paint[]
+  itemsOf: (paintId: string) => readonly Item[]
+  strengths?: ReadonlyMap<string, LearnedStrength>
+  /** What real mixtures looked like. */
+  observations?: readonly Observation[]
+  /** Paints that are to be spared, by the brief. */
+  spared?: ReadonlySet<string>
+}
+
+/** What comes into question, before it is judged. */
+export interface Option {
+  kind: StandInKind
+  paint?: Paint
+  mixture?: MixtureParts
+  pigment?: string
+}
+
+/** Partners of the palette with which a stand-in is tried: at most so many, spread over the wheel. */
+const MOST_PARTNERS = 12
+/** What is not priced is taken for this much dearer than what is wanted (judgement). */
+const UNPRICED = 0.5
+/** Points, in CIEDE2000, for what is not a matter of colour (judgement). */
+const POINTS = { step: 1, loss: 3, effect: 3, dark: 0.25, pigment: 0.5, mixing: 1.2, place: 2, buying: 3, price: 3 }
+
+/** Judges options against what is sought, in one palette. What does not change from option to option is worked out once. */
+export class Judge {
+  readonly #partners: { id: string; optics: Optics }[]
+  readonly #here: Set<string>
+  readonly #price?: { minor: number; currency: string }
+  readonly #byId = new Map<string, Paint>()
+
+  constructor(
+    readonly sought: Sought,
+    readonly context: StandInContext,
+    readonly matters: Matters,
+  ) {
+    this.#here = new Set(context.palette.map((p) => p.id))
+    const partners = context.palette.flatMap((paint) => {
+      const optics = this.opticsOf(paint)
+      return optics && paint.id !== sought.paint?.id ? [{ id: paint.id, optics }] : []
+    })
+    const every = Math.max(1, partners.length / MOST_PARTNERS)
+    this.#partners = partners.filter((_, i) => Math.floor(i % every) === 0).slice(0, MOST_PARTNERS)
+    this.#price = sought.paint && pricePerMillilitre(context.itemsOf(sought.paint.id))
+    for (const paint of [...context.owned, ...context.palette]) this.#byId.set(paint.id, paint)
+  }
+
+  /** What a paint does to light as it mixes here; undefined where it cannot be predicted. */
+  opticsOf(paint: Paint): PaintOptics | undefined {
+    const known = cachedOptics(paint)
+    return known.ok ? asItMixes(known.value, this.context.strengths?.get(paint.id)) : undefined
+  }
+  paint = (id: string): Paint | undefined => this.#byId.get(id)
+
+  /** How near a colour is by itself; infinite where nothing can be compared. */
+  alone(one: { masstone?: LabD65; wash?: LabD65 }): StandIn['alone'] {
+    const { masstone, wash } = this.sought
+    const [m, w] = [masstone && one.masstone, wash && one.wash]
+    const differences = [...(m ? [colourDifference(m, masstone!)] : []), ...(w ? [colourDifference(w, wash!)] : [])]
+    const mean = Math.sqrt(differences.reduce((sum, d) => sum + d * d, 0) / differences.length)
+    return {
+      ...(m ? { masstone: colourDifference(m, masstone!) } : {}),
+      ...(w ? { wash: colourDifference(w, wash!) } : {}),
+      difference: differences.length ? mean : Infinity,
+    }
+  }
+
+  /** The option judged; undefined where it cannot be compared at all. */
+  judge(option: Option): StandIn | undefined {
+    return option.mixture
+      ? this.#mixture(option, option.mixture)
+      : option.paint
+        ? this.#paint(option, option.paint)
+        : undefined
+  }
+
+  #paint({ kind, pigment }: Option, paint: Paint): StandIn | undefined {
+    const isSame = kind === 'another item'
+    const alone = isSame ? { masstone: 0, wash: 0, difference: 0 } : this.alone(viewOfPaint(paint))
+    if (!Number.isFinite(alone.difference)) return undefined
+    const optics = this.opticsOf(paint)
+    const items = this.context.itemsOf(paint.id).filter(isUsable)
+    const price = pricePerMillilitre(this.context.itemsOf(paint.id))
+    const inMixtures = isSame ? undefined : this.#inMixtures(optics)
+    const expected = optics && spreadAt(optics.expectedError.alone, 0)
+    return this.#scored({
+      key: pigment ? `buy ${pigment}` : `paint ${paint.id}`,
+      kind,
+      ...(pigment ? { pigment } : { paintId: paint.id, items: items.map((i) => i.id) }),
+      alone,
+      ...(inMixtures ? { inMixtures } : {}),
+      unlike: isSame ? [] : unlikeOf(traitsOfPaint(paint), this.sought.traits),
+      places: this.#here.has(paint.id) || isSame ? 0 : 1,
+      ...(price ? { price } : {}),
+      risks: pigment ? this.#risksOf(paint) : [...this.#stock(paint, items), ...this.#risksOf(paint)],
+      ...(expected ? { expected } : {}),
+      score: 0,
+      pigments: paint.pigments.length,
+    })
+  }
+
+  #mixture({ kind }: Option, mixture: MixtureParts): StandIn | undefined {
+    const parts = mixture.paints.flatMap(({ id, parts: n }) => {
+      const paint = this.paint(id)
+      const optics = paint && this.opticsOf(paint)
+      return paint && optics ? [{ id, paint, optics, parts: n }] : []
+    })
+    if (parts.length < mixture.paints.length) return undefined
+    const predicted = predictMixture(parts, {
+      water: mixture.water,
+      ...(this.context.observations ? { observations: this.context.observations } : {}),
+    })
+    if (!predicted.ok) return undefined
+    const { masstone, lab, expected, shares } = predicted.value
+    const alone = this.alone({ masstone, wash: lab })
+    const inMixtures = this.#inMixtures(asOnePaint(parts))
+    const traits: Traits = {
+      ...traitsOfMixture(parts.map(({ paint }, i) => ({ paint, share: shares[i]! }))),
+      darkest: masstone.L,
+    }
+    const missing = parts.filter(({ id }) => !this.#here.has(id))
+    const prices = parts.map(({ id }) => pricePerMillilitre(this.context.itemsOf(id)))
+    const price = priceOfMixture(
+      parts.map((p) => p.parts),
+      prices,
+    )
+    return this.#scored({
+      key: keyOfMixture(parts.map((p) => p.id)),
+      kind,
+      mixture,
+      alone,
+      ...(inMixtures ? { inMixtures } : {}),
+      unlike: unlikeOf(traits, this.sought.traits),
+      places: missing.length,
+      ...(price ? { price } : {}),
+      risks: [...new Set(parts.flatMap(({ paint }) => this.#risksOf(paint)))],
+      expected,
+      score: 0,
+      pigments: new Set(parts.flatMap(({ paint }) => paint.pigments)).size,
+    })
+  }
+
+  #inMixtures(optics: Optics | undefined): StandIn['inMixtures'] {
+    const own = this.sought.optics && this.soughtOptics()
+    if (!own || !optics || this.#partners.length === 0) return undefined
+    let [sum, count, worst, worstWith] = [0, 0, -1, '']
+    for (const { id, optics: partner } of this.#partners) {
+      const apart = apartWith(own, optics, partner)
+      if (apart === undefined) continue
+      sum += apart
+      count += 1
+      if (apart > worst) [worst, worstWith] = [apart, id]
+    }
+    return count ? { mean: sum / count, worst, worstWith } : undefined
+  }
+  soughtOptics(): Optics {
+    return asItMixes(this.sought.optics!, this.context.strengths?.get(this.sought.paint?.id ?? ''))
+  }
+
+  #stock(paint: Paint, items: readonly Item[]): string[] {
+    if (this.#here.has(paint.id)) return []
+    const own = this.context.itemsOf(paint.id)
+    if (own.length === 0) return []
+    if (items.length === 0) return ['nothing of it is at hand']
+    const isLow = items.every((i) => i.remarks.includes('nearly empty'))
+    return [...(isLow ? ['nearly empty'] : []), ...(items.every((i) => i.remarks.includes('stiff')) ? ['stiff'] : [])]
+  }
+
+  /** What could go wrong with a paint, whatever it stands in for. */
+  #risksOf(paint: Paint): string[] {
+    const light = propertiesOf(paint).lightfastness?.value ?? lightfastnessAtBest(paint)
+    const { isMild, unknown } = cautionsOfCodes(paint.pigments, referenceOf(paint))
+    return [
+      ...(levelOn(LIGHTFASTNESSES, light) >= 3 ? [`${paint.name} fades: lightfastness ${light}`] : []),
+      ...(isMild ? [] : [`${paint.name} needs caution`]),
+      ...(unknown.length ? [`cautions of ${unknown.join(', ')} not known`] : []),
+      ...(referenceOf(paint).some((r) => r.inPan?.startsWith('rewets slowly'))
+        ? [`${paint.name} hardens in a pan`]
+        : []),
+      ...(paint.discontinued ? [`${paint.name} is discontinued`] : []),
+      ...(this.context.spared?.has(paint.id) ? [`${paint.name} is to be spared`] : []),
+    ]
+  }
+
+  #scored({ pigments, ...standIn }: StandIn & { pigments: number }): StandIn {
+    const { matters } = this
+    const { alone, inMixtures, unlike, places, kind, price } = standIn
+    const steps = unlike
+      .filter((u) => u.trait === 'transparency' || u.trait === 'staining' || u.trait === 'granulation')
+      .reduce((sum, u) => sum + u.steps, 0)
+    const lost = (trait: string) => unlike.find((u) => u.trait === trait && u.isLoss)?.steps ?? 0
+    const score =
+      matters.colour * (alone.difference + POINTS.dark * lost('darkest') + POINTS.effect * lost('effect')) +
+      matters.mixtures * (inMixtures?.mean ?? alone.difference) +
+      matters.behaviour * POINTS.step * steps +
+      matters.permanence * POINTS.loss * lost('lightfastness') +
+      matters.purity * (POINTS.pigment * Math.max(0, pigments - 1) + POINTS.mixing * (effortOf(standIn) - 1)) +
+      matters.staying * (POINTS.place * places + (kind === 'to buy' ? POINTS.buying : 0)) +
+      matters.price * POINTS.price * this.#dearer(price)
+    return { ...standIn, score }
+  }
+  /** How much dearer than what is wanted, doublings, from -2 to 2. */
+  #dearer(price: StandIn['price']): number {
+    const own = this.#price
+    if (!price || !own || price.currency !== own.currency) return UNPRICED
+    return Math.max(-2, Math.min(2, Math.log2(price.minor / own.minor)))
+  }
+}
+
+/** A mixture as if it came from one tube: a part of it does what its parts do. */
+function asOnePaint(parts: readonly { optics: Optics; parts: number }[]): Optics | undefined {
+  const mixed = mixOptics(parts)
+  if (!mixed.ok) return undefined
+  const all = parts.reduce((sum, p) => sum + p.parts, 0)
+  const perPart = parts.reduce((sum, p) => sum + p.parts * (p.optics.perPart ?? 1), 0) / all
+  const { K, S, washLoad, body } = mixed.value
+  return { K, S, washLoad, perPart, ...(body ? { body } : {}) }
+}
+
+/** Of a mixture by parts; undefined where one of its paints has none, or in several currencies. */
+function priceOfMixture(parts: readonly number[], prices: readonly StandIn['price'][]): StandIn['price'] {
+  const [first] = prices
+  if (!first || prices.some((p) => p?.currency !== first.currency)) return undefined
+  const all = parts.reduce((sum, n) => sum + n, 0)
+  return { currency: first.currency, minor: prices.reduce((sum, p, i) => sum + (p!.minor * parts[i]!) / all, 0) }
+}

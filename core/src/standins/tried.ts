@@ -1,0 +1,37 @@
+import type { Trial, Wanted } from '../documents/trial'
+import type { Judge, Option } from './judge'
+import { isSameWanted } from './sought'
+import { keyOfMixture, type StandIn } from './standIn'
+
+/** The newest trial of a stand-in for what is wanted. A mixture is tried by its paints, in whatever parts. */
+export const trialOf = (trials: readonly Trial[], wanted: Wanted, standIn: StandIn): Trial | undefined =>
+  trials
+    .filter((t) => isSameWanted(t.wanted, wanted) && keyOfTrial(t) === standIn.key)
+    .reduce<Trial | undefined>((newest, t) => (newest && newest.day > t.day ? newest : t), undefined)
+
+export const keyOfTrial = ({ instead }: Trial): string =>
+  instead.kind === 'paint' ? `paint ${instead.paintId}` : keyOfMixture(instead.paints.map((p) => p.paintId))
+
+/** What was tried comes into question, also where no search would have found it. */
+export function optionOfTrial(trial: Trial, wanted: Wanted, { context, paint }: Judge): Option[] {
+  const { instead } = trial
+  if (!isSameWanted(trial.wanted, wanted)) return []
+  if (instead.kind === 'paint') {
+    const own = paint(instead.paintId)
+    return own ? [{ kind: 'other pigments', paint: own }] : []
+  }
+  const here = new Set(context.palette.map((p) => p.id))
+  const kind = instead.paints.every((p) => here.has(p.paintId)) ? 'mixture of the palette' : 'mixture of the owned'
+  const paints = instead.paints.map(({ paintId, parts }) => ({ id: paintId, parts }))
+  return [{ kind, mixture: { paints, water: instead.water } }]
+}
+
+/** The same paint first, then what held well, passably, what was not tried, and last what held badly or was refused. */
+function rankOfTrial({ kind, trial }: StandIn): number {
+  if (trial?.refused || trial?.held === 'badly') return 4
+  if (kind === 'another item') return 0
+  return trial?.held === 'well' ? 1 : trial?.held === 'passably' ? 2 : 3
+}
+
+export const byTrialAndScore = (one: StandIn, other: StandIn): number =>
+  rankOfTrial(one) - rankOfTrial(other) || one.score - other.score || (one.key < other.key ? -1 : 1)

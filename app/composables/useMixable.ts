@@ -1,12 +1,15 @@
 import { toLch } from '@juxtachrome/core/colour'
 import { viewOfPaint } from '@juxtachrome/core/paints'
-import { labD65 } from '@juxtachrome/core/units'
-import { reactive, ref, type Ref } from 'vue'
+import { pigmentByCode } from '@juxtachrome/core/pigments'
+import { labD65, type LabD65 } from '@juxtachrome/core/units'
+import { reactive, ref, shallowRef, type Ref } from 'vue'
 import { usePaintName } from './usePaintName'
 import { useCollection } from '~/stores/collection'
 import { mixtureInWords } from './verdictWords'
 import { useCore } from './useCore'
 
+/** A warm red as it is usually bought (common practice, no source). */
+const WARM_RED = 'PR255'
 /** As black as paint on paper gets (judgement). */
 const BLACK = { kind: 'colour' as const, lab: labD65(14, 0, 0) }
 
@@ -43,5 +46,17 @@ export function useMixable(paletteId: Readonly<Ref<string>>) {
     const { L, C } = toLch(best.lab)
     black.value = `Their black: ${mixtureInWords(best.paints, nameOf)}, L* ${L.toFixed(0)}, C* ${C.toFixed(0)}.`
   }
-  return { words, ask, black, askForBlack }
+  /** What a warm red would be made of, beside the colour that it gets; none until it is known. */
+  const warmRed = shallowRef<{ words: string; lab: LabD65 }>()
+  async function askForWarmRed() {
+    const red = pigmentByCode(WARM_RED)!
+    const target = { kind: 'paint' as const, masstone: red.masstone, wash: red.wash }
+    const request = { target, paletteId: paletteId.value, count: 1 }
+    const found = await core.ask('recipesFromPaints', request, { topic: 'warm red' }).result
+    const best = found.ok ? found.value.best[0] : undefined
+    if (!best) return
+    const off = `off by ${best.difference.toFixed(1)} from ${red.names[0]}, ${red.code}`
+    warmRed.value = { words: `A warm red is ${mixtureInWords(best.paints, nameOf)}: ${off}.`, lab: best.lab }
+  }
+  return { words, ask, black, askForBlack, warmRed, askForWarmRed }
 }

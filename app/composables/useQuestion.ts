@@ -14,11 +14,15 @@ export function useQuestion<N extends JobName>(name: N) {
   onScopeDispose(() => asked?.cancel())
 
   /** The answer; undefined when it was cancelled, refused or asked anew. */
-  async function ask(request: RequestOf<N>, progress?: (p: ProgressOf<N>) => void): Promise<ValueOf<N> | undefined> {
+  async function ask(
+    request: RequestOf<N>,
+    progress?: (p: ProgressOf<N>) => void,
+    transfer: Transferable[] = [],
+  ): Promise<ValueOf<N> | undefined> {
     asked?.cancel()
     trouble.value = ''
     isWorking.value = true
-    const question = core.ask(name, request, { progress: (p) => asked === question && progress?.(p) })
+    const question = core.ask(name, request, { progress: (p) => asked === question && progress?.(p), transfer })
     asked = question
     const answer = await question.result
     if (asked !== question) return undefined

@@ -209,7 +209,7 @@ function planOf(text: string, paints: Map<string, Paint>): Palette['plan'] {
         string,
       ]
       const reserved = /^reserved: (.+)$/.exec(what)?.[1]
-      const [own, away] = what.split(' for ')
+      const [own, away] = reserved ? [] : what.split(' for ')
       const standsFor = away && { paintId: found(paints, away).id, words: found(paints, away).name }
       const plan = reserved ? { reserved } : { paintId: found(paints, own!).id, ...(standsFor ? { standsFor } : {}) }
       return [placeId, lock ? { ...plan, locked: true } : plan]

@@ -1,6 +1,10 @@
+import { mkdtemp, writeFile } from 'node:fs/promises'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App, Key } from './app'
 import { violationsOf } from './access/screens'
+import { png } from './png'
 import { reckoned, waysIn } from './waysOfChoosing'
 
 let app: App
@@ -90,6 +94,36 @@ describe('what is reckoned', () => {
     ).toBeGreaterThan(6)
   })
 
+  it('ranks candidates by keys and by dragging, and keeps the ranking with what was seen', async () => {
+    const order = () =>
+      app.driver.executeScript<string[]>(
+        `return [...document.querySelectorAll('section[aria-label="Head to head"] ol li')].map((li) => li.querySelector('button').innerText.trim())`,
+      )
+    const [first, second] = (await order()) as [string, string]
+    await app.click(`${second} one up`)
+    await app.until(async () => (await order())[0] === second, 'the second to be first')
+    const handles = await app.driver.findElements({ css: 'section[aria-label="Head to head"] .handle' })
+    const rows = await app.driver.findElements({ css: 'section[aria-label="Head to head"] ol li' })
+    await app.drag(handles[1]!, rows[0]!)
+    await app.until(async () => (await order())[0] === first, 'the dragged one to be first')
+    await app.set(`Note on ${second}`, 'greener in the wash')
+    await app.click(`Only mention ${second}`)
+    await app.type('Keep the ranking as', 'Blues of the sound')
+    await app.click('Keep', '//section[@aria-label="Head to head"]')
+    await app.says(`(${second}): greener in the wash`)
+    await app.saved()
+    await app.reload()
+    await app.click('Choose by a way')
+    await ways.begin('Head to head')
+    await app.click('Blues of the sound')
+    await app.until(async () => (await order()).join() === [first, second].join(), 'the ranking as it was')
+    // an honourable mention says its note, and is no rank
+    await app.says('mentioned')
+    await app.click('Remove the ranking Blues of the sound')
+    await app.chord(Key.CONTROL, 'z')
+    await app.says('Blues of the sound')
+  })
+
   it('chooses a few of a palette for one painting', async () => {
     await app.visit('/palettes/hut-palette/choose')
     await app.click('Choose by a way')
@@ -98,6 +132,23 @@ describe('what is reckoned', () => {
     await app.click('Choose them')
     await app.says('of it;')
     await app.says('Lay them on the strip')
+    // a photograph of the motif, and one that is none
+    const dir = await mkdtemp(join(tmpdir(), 'jx-motif-'))
+    const [motif, none] = [join(dir, 'stack.png'), join(dir, 'none.png')]
+    await writeFile(
+      motif,
+      png({ width: 60, height: 40, data: Buffer.alloc(60 * 40 * 4, Buffer.from([40, 60, 110, 255])) }),
+    )
+    await writeFile(none, 'not a picture')
+    await app.upload(0, none)
+    await app.says('is not a photograph that this browser can read')
+    await app.upload(0, motif)
+    await app.happens(
+      `[...document.querySelectorAll('select')].some((s) => s.selectedOptions[0]?.text.includes('stack.png'))`,
+      'the motif to be chosen',
+    )
+    await app.click('Choose them')
+    await app.says('of it;')
   })
 })
 

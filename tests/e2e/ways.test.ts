@@ -64,6 +64,10 @@ describe('a way of choosing', () => {
     await app.named(`Take up ${name} again`)
     await app.click('Leave it open')
     await app.says('left open')
+    // earths, darks and lights: then the favourites are looked at once more
+    await ways.goThrough(5)
+    await app.says('A practical pass')
+    await app.happens(`/Nothing speaks against \\d+ of these \\d+/.test(document.body.innerText)`, 'the practical pass')
   })
 
   it('round the wheel keeps a place where nobody answers, and says what greys what', async () => {

@@ -7,6 +7,7 @@ import { useGuideCommands } from '~/commands/guides'
 import { useGuide } from '~/composables/useGuide'
 import { useMixable } from '~/composables/useMixable'
 import { usePaintName } from '~/composables/usePaintName'
+import { screenStops } from '~/composables/useSwatch'
 import { useCollection } from '~/stores/collection'
 
 /** A way of choosing, call by call: who answers, and take, pass, leave open or keep a place for a wish. */
@@ -31,7 +32,14 @@ const shown = computed(() => [
   ...candidates.value.filter((c) => isPassed(c.paintId)),
 ])
 const isAnswered = computed(() => candidates.value.some((c) => c.answers))
-const { words: mixable, ask: askWhoMixes, black, askForBlack } = useMixable(toRef(() => props.palette.id))
+const {
+  words: mixable,
+  ask: askWhoMixes,
+  black,
+  askForBlack,
+  warmRed,
+  askForWarmRed,
+} = useMixable(toRef(() => props.palette.id))
 const list = ref<HTMLElement>()
 /** The row that had the focus is gone: it goes on at the call that is open now. */
 async function take(paintId: string) {
@@ -60,6 +68,20 @@ const isTriad = computed(
   () => props.palette.guide?.way === 'print triad' && calls.value.slice(0, 3).every((c) => c.took.length),
 )
 watch(isTriad, (there) => there && void askForBlack(), { immediate: true })
+/** Two cool reds are taken: the warm one is a mixture, shown. */
+const coolReds = computed(() => {
+  if (props.palette.guide?.way !== 'split primaries, two cool reds') return ''
+  const of = (id: string) => calls.value.find((c) => c.call.id === id)?.took ?? []
+  return of('red-cool').length && of('yellow-warm').length ? [...of('red-cool'), ...of('yellow-warm')].join() : ''
+})
+watch(coolReds, (there) => there && void askForWarmRed(), { immediate: true })
+/** All rounds are through: the favourites are looked at once more. */
+const isThrough = computed(
+  () =>
+    props.palette.guide?.way === 'rounds' &&
+    taken.value > 0 &&
+    calls.value.every((c) => c.isDone || c.call.wants.length === 0),
+)
 const edits = ref(false)
 const how = (c: (typeof calls.value)[number]) =>
   [`${c.took.length} of ${c.call.quota}`, ...c.took.map(nameOf), ...(c.left ? ['left open'] : [])].join(', ')
@@ -82,6 +104,16 @@ const how = (c: (typeof calls.value)[number]) =>
       <p>What is empty on the wheels they cannot reach; a cross marks what your other paints could.</p>
       <p v-if="black">{{ black }}</p>
     </div>
+    <div v-if="coolReds && warmRed" class="mb-2 flex items-center gap-2 text-sm">
+      <SwatchBand :stops="screenStops([warmRed.lab])" class="h-10 w-16 shrink-0" />
+      <p>{{ warmRed.words }}</p>
+    </div>
+    <PracticalPass
+      v-if="isThrough"
+      :palette="palette"
+      :paint-ids="calls.flatMap((c) => c.took)"
+      @look="emit('look', $event)"
+    />
     <ol ref="list" class="min-h-0 grow overflow-y-auto" tabindex="-1">
       <li v-for="c in calls" :key="c.call.id" class="border-t border-line">
         <button

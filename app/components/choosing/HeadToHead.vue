@@ -1,19 +1,20 @@
 <script setup lang="ts">
-import type { Palette } from '@juxtachrome/core/documents'
+import type { Palette, Ranking } from '@juxtachrome/core/documents'
 import type { Bringing } from '@juxtachrome/core/choosing'
-import { behaviourInWords, byWheel, viewOfPaint } from '@juxtachrome/core/paints'
+import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
 import { HUE_FAMILIES, toScreen } from '@juxtachrome/core/colour'
+import { dayInWords } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
-import { useGuideCommands } from '~/commands/guides'
+import { useRankingCommands } from '~/commands/rankings'
 import { partnersFor, useHeadToHead } from '~/composables/useHeadToHead'
-import { points } from '~/composables/verdictWords'
+import { usePaintName } from '~/composables/usePaintName'
+import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
 
 /** Two to six candidates beside each other: alone, in the same mixtures with the same partners, and what each brings. */
 const props = defineProps<{ palette: Palette; gains?: readonly Bringing[]; room: boolean }>()
 const emit = defineEmits<{ look: [paintId: string]; leave: [] }>()
 const collection = useCollection()
-const commands = useGuideCommands()
 const MOST = 6
 const family = ref<string>('yellow')
 const owned = computed(() =>
@@ -21,13 +22,15 @@ const owned = computed(() =>
     .filter((p) => viewOfPaint(p).family === family.value)
     .sort((p, q) => byWheel(viewOfPaint(p), viewOfPaint(q))),
 )
-const picked = ref<string[]>([])
+/** Those that are compared, in the order of the eye, each with what was seen. */
+const ranked = ref<Ranking['ranked']>([])
+const picked = computed(() => ranked.value.map((r) => r.paintId))
 const pick = (id: string) => {
-  picked.value = picked.value.includes(id)
-    ? picked.value.filter((p) => p !== id)
+  ranked.value = picked.value.includes(id)
+    ? ranked.value.filter((r) => r.paintId !== id)
     : picked.value.length < MOST
-      ? [...picked.value, id]
-      : picked.value
+      ? [...ranked.value, { paintId: id }]
+      : ranked.value
 }
 const candidates = computed(() => picked.value.flatMap((id) => collection.paint(id) ?? []))
 const partnerIds = ref<string[]>()
@@ -39,21 +42,35 @@ const partners = computed(() =>
 const changePartner = (i: number, id: string) =>
   (partnerIds.value = partners.value.map((p, k) => (k === i ? id : p.id)))
 const { cellsOf } = useHeadToHead()
-const gainOf = computed(() => new Map((props.gains ?? []).map((g) => [g.paintId, g])))
 const choices = computed(() =>
   [...collection.paints]
     .sort((p, q) => byWheel(viewOfPaint(p), viewOfPaint(q)))
     .map((p) => ({ id: p.id, text: p.name })),
 )
-function move(i: number, by: number) {
-  const next = [...picked.value]
-  const [id] = next.splice(i, 1)
-  if (id) next.splice(i + by, 0, id)
-  picked.value = next
+const rankings = useRankingCommands()
+const today = useToday()
+const nameOf = usePaintName()
+const name = ref('')
+function keep() {
+  const title = name.value.trim() || `${family.value[0]!.toUpperCase()}${family.value.slice(1)}s`
+  if (rankings.keep(title, JSON.parse(JSON.stringify(ranked.value)) as Ranking['ranked'], today.value)) name.value = ''
 }
+/** Takes a kept ranking up again; paints that are gone meanwhile are left out. */
+function open({ ranked: kept, name: title }: Ranking) {
+  const there = kept.filter((r) => collection.paint(r.paintId))
+  const [first] = there
+  if (first) family.value = viewOfPaint(collection.paint(first.paintId)!).family ?? family.value
+  partnerIds.value = undefined
+  ranked.value = there.slice(0, MOST).map((r) => ({ ...r }))
+  name.value = title
+}
+const inWords = ({ ranked: kept }: Ranking) =>
+  kept
+    .map((r) => `${r.mention ? '(' : ''}${nameOf(r.paintId)}${r.mention ? ')' : ''}${r.note ? `: ${r.note}` : ''}`)
+    .join('; ')
 function change(to: string | undefined) {
   family.value = to ?? 'yellow'
-  picked.value = []
+  ranked.value = []
   partnerIds.value = undefined
 }
 </script>
@@ -124,38 +141,28 @@ function change(to: string | undefined) {
           </tr>
         </tbody>
       </table>
-      <ol class="mt-2">
-        <CandidateRow
-          v-for="(p, i) in candidates"
-          :key="p.id"
-          :paint="p"
-          :reasons="
-            [`${i + 1}.`, behaviourInWords(p), gainOf.get(p.id) ? `brings ${points(gainOf.get(p.id)!.reach)}` : '']
-              .filter(Boolean)
-              .join(' ')
-          "
-          @look="emit('look', p.id)"
-        >
-          <button class="link" :disabled="i === 0" :aria-label="`${p.name} one up`" @click="move(i, -1)">Up</button>
-          <button
-            class="link"
-            :disabled="i === candidates.length - 1"
-            :aria-label="`${p.name} one down`"
-            @click="move(i, 1)"
-          >
-            Down
-          </button>
-          <button
-            class="link"
-            :disabled="!room"
-            :aria-label="`Take ${p.name}`"
-            @click="commands.takeAll(palette.id, [p.id], `took ${p.name}`)"
-          >
-            Take
-          </button>
-        </CandidateRow>
-      </ol>
+      <RankedList v-model="ranked" :palette="palette" :gains="gains" :room="room" @look="emit('look', $event)" />
       <p class="mt-2 text-sm">Which would you miss? That one goes first.</p>
+      <form class="mt-2 flex items-end gap-2" @submit.prevent="keep">
+        <label class="min-w-0 grow text-sm"
+          >Keep the ranking as<input v-model="name" class="input" maxlength="120" :placeholder="`${family}s`"
+        /></label>
+        <button class="btn">Keep</button>
+      </form>
     </template>
+    <section v-if="collection.rankings.length" class="mt-3" aria-label="Kept rankings">
+      <h3>Kept rankings</h3>
+      <ul>
+        <li v-for="r in collection.rankings" :key="r.id" class="border-t border-line py-1 text-[13px] leading-tight">
+          <span class="flex gap-3">
+            <button class="grow text-left font-medium hover:underline" @click="open(r)">{{ r.name }}</button>
+            <button class="link" :aria-label="`Remove the ranking ${r.name}`" @click="rankings.remove(r)">
+              Remove
+            </button>
+          </span>
+          <p class="hint text-[13px]">{{ dayInWords(r.day) }}: {{ inWords(r) }}</p>
+        </li>
+      </ul>
+    </section>
   </WayPanel>
 </template>

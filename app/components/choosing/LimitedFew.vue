@@ -4,11 +4,13 @@ import type { Chosen } from '@juxtachrome/core/choosing'
 import { SUBJECTS, targetsOf } from '@juxtachrome/core/reach'
 import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
+import { nanoid } from 'nanoid'
 import { computed, ref, shallowRef } from 'vue'
 import { targetInWords } from '~/composables/briefWords'
 import { boundInWords, chosenInWords, harmonyInWords } from '~/composables/choiceWords'
 import { points } from '~/composables/verdictWords'
 import { usePaintName } from '~/composables/usePaintName'
+import { usePhotoTargets } from '~/composables/usePhotoTargets'
 import { useQuestion } from '~/composables/useQuestion'
 import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
@@ -25,10 +27,23 @@ const planned = computed(() =>
     .sort((p, q) => byWheel(viewOfPaint(p), viewOfPaint(q))),
 )
 const count = ref(4)
+/** Photographs of the motif, looked at here only. */
+const motifs = ref<TargetChoice[]>([])
+const photo = usePhotoTargets()
+async function readPhoto(file: File) {
+  const found = await photo.read([file])
+  if (!found) return
+  motifs.value = [
+    ...motifs.value,
+    { kind: 'colours', id: nanoid(12), name: found.name, weight: 1, colours: found.colours },
+  ]
+  chosenTarget.value = String(targets.value.length - 1)
+}
 const targets = computed((): TargetChoice[] => [
   ...SUBJECTS.map((subject) => ({ kind: 'subject' as const, subject, weight: 1 })),
   // photographs and lists of the brief, for the motif at hand
   ...targetsOf(props.palette.brief).filter((t) => t.kind === 'colours'),
+  ...motifs.value,
 ])
 const chosenTarget = ref('0')
 const fixed = ref<string[]>([])
@@ -62,6 +77,11 @@ const toggle = (id: string) =>
           }))
         "
       />
+      <p class="mt-1 flex items-center gap-2 text-sm">
+        <FileButton label="A photograph of it" accept="image/*" @choose="readPhoto" />
+        <button v-if="photo.isWorking.value" class="link" @click="photo.cancel()">Cancel</button>
+      </p>
+      <p v-if="photo.trouble.value" role="alert" class="refusal mt-1">{{ photo.trouble.value }}</p>
       <label class="mt-2 block text-sm"
         >{{ counted(count, 'paint') }}
         <input v-model.number="count" type="range" min="2" max="6" class="w-full" aria-label="How many paints" />

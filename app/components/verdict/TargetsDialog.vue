@@ -4,12 +4,11 @@ import type { Palette, TargetChoice, TargetColour } from '@juxtachrome/core/docu
 import { nameOfSubject, SUBJECTS, subjectTargets, targetsOf, type Subject } from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
-import { computed, onUnmounted, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
 import { targetInWords } from '~/composables/briefWords'
 import { useCore } from '~/composables/useCore'
-import { decodePhoto } from '~/composables/usePhoto'
-import { pixelsOf } from '~/workers/pixels'
+import { usePhotoTargets } from '~/composables/usePhotoTargets'
 
 /** What a palette should be able to mix: everything, subjects, photographs, lists; weighed together. */
 const props = defineProps<{ palette: Palette }>()
@@ -19,11 +18,8 @@ const choices = computed(() => targetsOf(props.palette.brief))
 const trouble = ref('')
 const said = ref('')
 const left = ref<{ line: number; text: string; why: string }[]>([])
-const progress = ref<number>()
 const opened = ref<number>()
 const typed = ref('')
-let asked: { cancel(): void } | undefined
-onUnmounted(() => asked?.cancel())
 
 function put(next: TargetChoice[], words: string) {
   commands.setBrief(props.palette.id, { ...props.palette.brief, targets: next }, words)
@@ -52,52 +48,17 @@ function addColours(name: string, colours: TargetColour[]) {
   said.value = `${counted(colours.length, 'colour')} from ${name}.`
 }
 
-const photos = shallowRef<File[]>([])
+const photo = usePhotoTargets()
 async function readPhotos(event: Event) {
   const input = event.target as HTMLInputElement
-  photos.value = [...(input.files ?? [])]
+  const files = [...(input.files ?? [])]
   input.value = ''
   trouble.value = ''
   said.value = ''
   left.value = []
-  const pictures: { width: number; height: number; data: Uint8ClampedArray | Uint8Array }[] = []
-  for (const file of photos.value) {
-    const photo = await decodePhoto(file, file.name)
-    if (!photo.ok) return void (trouble.value = photo.error.message)
-    const pixels = await pixelsOf(photo.value.bitmap)
-    URL.revokeObjectURL(photo.value.url)
-    photo.value.bitmap.close()
-    if (!pixels.ok) return void (trouble.value = pixels.error.message)
-    pictures.push(pixels.value)
-  }
-  const [first] = photos.value
-  if (!first) return
-  const name = photos.value.length > 1 ? `${photos.value.length} photographs` : first.name
-  progress.value = 0
-  const question = useCore().ask(
-    'extractTargets',
-    { pictures, name },
-    {
-      progress: ({ done, of }) => (progress.value = done / of),
-      transfer: pictures.map((p) => p.data.buffer as ArrayBuffer),
-    },
-  )
-  asked = question
-  const found = await question.result
-  progress.value = undefined
-  if (!found.ok) {
-    if (found.error.code !== 'cancelled') trouble.value = found.error.message
-    return
-  }
-  addColours(
-    name,
-    found.value.targets.map(({ lab, weight }) => ({
-      L: lab.L,
-      a: lab.a,
-      b: lab.b,
-      weight: Math.max(0.1, Math.round(weight * 1000) / 10),
-    })),
-  )
+  const found = await photo.read(files)
+  trouble.value = photo.trouble.value
+  if (found) addColours(found.name, found.colours)
 }
 
 async function readList(text: string, name: string) {
@@ -249,9 +210,9 @@ function pick(event: Event) {
       /></label>
       <FileButton label="A list (CSV, GPL) …" accept=".csv,.txt,.tsv,.gpl,text/*" @choose="readFile" />
     </div>
-    <p v-if="progress !== undefined" class="mt-2 flex items-center gap-2" role="status">
-      <progress :value="progress" max="1" aria-label="Reading the photographs" /> finding its colours
-      <button class="link" @click="asked?.cancel()">Cancel</button>
+    <p v-if="photo.isWorking.value" class="mt-2 flex items-center gap-2" role="status">
+      <progress :value="photo.progress.value" max="1" aria-label="Reading the photographs" /> finding its colours
+      <button class="link" @click="photo.cancel()">Cancel</button>
     </p>
     <FormField v-slot="{ field }" label="Or type colours, one a line" class="mt-2">
       <textarea

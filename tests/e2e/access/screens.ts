@@ -16,6 +16,7 @@ export const SCREENS = [
   '/palettes/landing-tin/choose?place=A5',
   '/palettes/beside',
   '/how',
+  '/palettes/landing-tin/stand-in?place=B3',
   '/palettes/hut-palette/arrange',
   '/palettes/landing-tin/fill?place=A4',
   '/palettes/boat-tray/key',

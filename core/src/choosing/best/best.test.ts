@@ -1,42 +1,13 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { MixtureIndex } from '../../reach/mixtureIndex'
 import { toTheEnd } from '../../steps'
 import { randomFrom } from '../../random'
 import { Choice } from './choice'
-import { coverOf, setsOf, WORTHS, type Cover } from './cover'
+import { setsOf, WORTHS, type Cover } from './cover'
+import { madeUp } from './madeUp.fixture'
 import { proveChoice } from './prove'
 import { searchChoice } from './search'
 import { suggestChange } from './suggestChange'
-
-/** An index in which made-up sets serve made-up targets. */
-function madeUpIndex(n: number, targets: number, seed: number): MixtureIndex {
-  const random = randomFrom(seed)
-  const sized = (size: 1 | 2 | 3, chance: number) => {
-    const starts = [0]
-    const list: number[] = []
-    for (let set = 0; set < setsOf(n, size); set += 1) {
-      for (let t = 0; t < targets; t += 1) if (random() < chance) list.push(t)
-      starts.push(list.length)
-    }
-    return { starts: Uint32Array.from(starts), targets: Uint16Array.from(list) }
-  }
-  return {
-    paints: Array.from({ length: n }, (_, i) => `p${i}`),
-    prints: [],
-    table: 'made up',
-    count: targets,
-    near: 5,
-    sets: { 1: sized(1, 0.04), 2: sized(2, 0.03), 3: sized(3, 0.012) },
-  }
-}
-function madeUp(n: number, targets: number, seed: number, own = 0): Cover {
-  const random = randomFrom(seed + 1)
-  const weights = Float64Array.from({ length: targets }, () => random())
-  const index = madeUpIndex(n, targets, seed)
-  const paints = index.paints.map((id) => ({ id, own: own * (random() - 0.5) }))
-  return coverOf({ tables: [{ index, weights, share: 1 }], paints, most: 3 })
-}
 
 /** What a choice is worth, from the definition: each target by the smallest set of chosen paints that serves it. */
 function worthOf({ starts, lists, weights, own }: Cover, members: readonly number[]): number {

@@ -9,12 +9,6 @@ const VIEWS = [
   { name: 'today', path: '/' },
   { name: 'paints', path: '/paints/demo-h-french-ultramarine' },
   {
-    name: 'add-by-line',
-    path: '/paints?add=1',
-    script:
-      'const i = document.querySelector("main form input"); i.value = "French ultramarine PG29 15 ml, series 2, Northwall"; i.dispatchEvent(new Event("input"))',
-  },
-  {
     name: 'paste-list',
     path: '/paints?add=list',
     script: `const i = document.querySelector('main form textarea')
@@ -36,6 +30,7 @@ const VIEWS = [
     path: '/palettes/landing-tin/choose?place=A5',
     strip: ['demo-h-french-ultramarine', 'demo-t-ultramarine-deep', 'demo-h-cobalt-blue', 'demo-s-indanthrone-blue'],
   },
+  { name: 'stand-in', path: '/palettes/landing-tin/stand-in?place=B4', wait: 4000 },
   { name: 'arrange', path: '/palettes/hut-palette/arrange' },
   { name: 'fill', path: '/palettes/landing-tin/fill?place=B1' },
   { name: 'key', path: '/palettes/boat-tray/key' },

@@ -24,6 +24,8 @@ const counts = computed(
       ['kept recipes', collection.recipes.length],
       ['guides of your own', collection.guides.length],
       ['versions of palettes', collection.versions.length],
+      ['rankings by eye', collection.rankings.length],
+      ['stand-ins tried', collection.trials.length],
       ['journal entries', collection.journalSize],
       ['rows kept for correction', collection.leftovers.length],
     ] as const,

@@ -56,6 +56,14 @@ useHead({ title: 'How the verdict is worked out · Juxtachrome' })
         The paint that is proposed is the owned one of that kind that would bring most and does not break your brief.
       </dd>
     </dl>
+    <h2>What stands in for what</h2>
+    <p>
+      A stand-in is compared alone, masstone and wash, and in the same mixtures with the other paints of the palette:
+      some pairs are alike alone and part in every green. Then by what it does otherwise on the paper, how long it
+      lasts, what it costs, and how many places it takes; you say what of this matters. What you tried on paper comes
+      before anything that is predicted. A pan without a label is compared with everything you own, then with the
+      reference: its colours count by how sure they are, each step on a scale of behaviour shortens the odds.
+    </p>
     <h2>How sure it is</h2>
     <p>
       A predicted mixture is off by about 3, one in twenty by as much as 10; more with much water, and more where a

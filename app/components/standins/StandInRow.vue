@@ -13,15 +13,22 @@ import {
 } from '~/composables/standInWords'
 import { usePaintName } from '~/composables/usePaintName'
 import { useToday } from '~/composables/useToday'
+import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
 
 /** One stand-in beside what it stands in for: how near, what it does not do, what it costs and risks. */
 const props = defineProps<{ standIn: StandIn; sought: Sought; palette: Palette; place?: string; first?: boolean }>()
 const commands = useStandInCommands()
 const nameOf = usePaintName()
+const collection = useCollection()
 const strip = useStrip()
 const today = useToday()
 const name = computed(() => nameOfStandIn(props.standIn, nameOf))
+/** Tubes that can be mistaken for each other are told apart. */
+const who = computed(() => {
+  const paint = collection.paint(props.standIn.paintId)
+  return paint && [paint.maker, paint.pigments.join(' '), paint.formula ?? ''].filter(Boolean).join(', ')
+})
 const unlike = computed(() => props.standIn.unlike.map((u) => u.words).join('; '))
 const isOpen = ref(props.first)
 const notes = ref(false)
@@ -69,6 +76,7 @@ function toStrip() {
           {{ name }}
         </button>
       </h3>
+      <p v-if="who" class="hint text-[13px]">{{ who }}</p>
       <p class="hint text-[13px]">{{ KIND_WORDS[standIn.kind] }}; {{ costInWords(standIn) }}</p>
       <p>{{ isOpen ? nearnessInWords(standIn, nameOf) : nearnessInShort(standIn) }}</p>
       <p v-if="unlike" :class="isOpen ? '' : 'line-clamp-2'">

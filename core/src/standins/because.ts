@@ -1,4 +1,4 @@
-import { type Drawback, type DrawbackContext, drawbacksOf, type DrawbackKind } from '../choosing/drawbacks'
+import { type Drawback, type DrawbackContext, DRAWBACKS, drawbacksOf, type DrawbackKind } from '../choosing/drawbacks'
 import type { Paint } from '../documents/paint'
 import { ok, type Result } from '../result'
 import {
@@ -18,17 +18,7 @@ export interface Wanting {
 }
 
 /** Reasons to replace a paint; the others only say that more of it has to be bought. */
-const REASONS: ReadonlySet<DrawbackKind> = new Set([
-  'fades',
-  'reformulated',
-  'discontinued',
-  'caution',
-  'in the pan',
-  'twin',
-  'dear',
-  'not vegan',
-  'nothing left',
-])
+const REASONS: ReadonlySet<DrawbackKind> = new Set(DRAWBACKS.filter((kind) => kind !== 'running low'))
 
 /** Paints that want replacing, with the reasons; those with the most of them first. */
 export function wantingOf(paints: readonly Paint[], context: DrawbackContext): Wanting[] {

@@ -1,7 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { toTheEnd } from '../../steps'
-import { randomFrom } from '../../random'
 import { Choice } from './choice'
 import { setsOf, WORTHS, type Cover } from './cover'
 import { madeUp } from './madeUp.fixture'

@@ -1,6 +1,6 @@
 import { ok, type Result } from '@juxtachrome/core/result'
 import { added, type Brief, removed, updated, type Holder, type Palette, planAt } from '@juxtachrome/core/documents'
-import { clearPlan, lockPlace, movePlan, placePaint, reservePlace, type Arrangement } from '@juxtachrome/core/arranging'
+import { clearPlan, lockPlace, movePlan, placePaint, reservePlace } from '@juxtachrome/core/arranging'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
@@ -75,7 +75,7 @@ export function usePaletteCommands() {
       change(paletteId, `reserved ${placeId}${note ? ` for ${note}` : ''}`, (p) => reservePlace(p, placeId, note)),
     lock: (paletteId: string, placeId: string, locked: boolean) =>
       change(paletteId, `${locked ? 'locked' : 'unlocked'} ${placeId}`, (p) => lockPlace(p, placeId, locked)),
-    takeArrangement(palette: Palette, { plan }: Arrangement, order: string) {
+    takeArrangement(palette: Palette, { plan }: Pick<Palette, 'plan'>, order: string) {
       undo.commit(`ordered ${palette.name}: ${order}`, [updated('palettes', palette, { ...palette, plan })])
     },
   }

@@ -1,27 +1,27 @@
 import type { Palette } from '@juxtachrome/core/documents'
-import type { Arrangement, Order } from '@juxtachrome/core/arranging'
+import type { Arranged, Blend } from '@juxtachrome/core/arranging'
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { useCollection } from '~/stores/collection'
 import { useCore } from './useCore'
 
-/** An order of a palette's paints, kept up as the palette changes; without an order, the plan as it stands. */
-export function useArrangement(palette: () => Palette, order: Ref<Order | undefined>) {
+/** The best arrangement of a palette for a blend, kept up as the palette changes; without a blend, the plan as it stands. */
+export function useArrangement(palette: () => Palette, blend: Readonly<Ref<Blend | undefined>>) {
   const collection = useCollection()
-  const arrangement = shallowRef<Arrangement>()
+  const arrangement = shallowRef<Arranged>()
   const trouble = ref('')
   const revision = ref(0)
   let session: { close(): void } | undefined
 
   watch(
-    [order, () => palette().id],
+    [blend, () => palette().id],
     () => {
       session?.close()
       session = undefined
       trouble.value = ''
-      if (!order.value) return
+      if (!blend.value) return
       session = useCore().open(
-        'arrangeInOrder',
-        { paletteId: palette().id, order: order.value },
+        'arrangePalette',
+        { paletteId: palette().id, blend: { ...blend.value } },
         {
           progress: ({ best }) => (arrangement.value = best),
           answer: (result, answered) => {
@@ -35,9 +35,9 @@ export function useArrangement(palette: () => Palette, order: Ref<Order | undefi
     { immediate: true },
   )
   watch(
-    [order, palette],
+    [blend, palette],
     () => {
-      if (!order.value) arrangement.value = { plan: palette().plan, moved: [] }
+      if (!blend.value) arrangement.value = { plan: palette().plan, moved: [], scores: [], broken: [] }
     },
     { immediate: true },
   )

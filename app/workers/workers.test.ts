@@ -1,8 +1,8 @@
 import type { Result } from '@juxtachrome/core/result'
 import { updated, type Paint, type Palette } from '@juxtachrome/core/documents'
-import { HOLDERS, type Arrangement } from '@juxtachrome/core/arranging'
+import { HOLDERS, type Arranged } from '@juxtachrome/core/arranging'
 import type { ToWorker } from '@juxtachrome/core/jobs'
-import { describe, expect, expectTypeOf, it } from 'vitest'
+import { describe, expect, expectTypeOf, it, vi } from 'vitest'
 import { clientOver, localPort, silentPort } from './local.fixture'
 import type { Port } from './seat'
 
@@ -13,19 +13,19 @@ const palette: Palette = {
   use: 'travel',
   purpose: '',
   holder: HOLDERS[0]!,
-  plan: { A1: { paintId: 'x' } },
+  plan: { A1: { paintId: 'x' }, A2: { paintId: 'y' } },
 }
 const paint = (id: string): Paint => ({ id, v: 1, maker: '', name: id.toUpperCase(), pigments: ['PB29'] })
-const documents = { palettes: [palette], paints: [paint('x'), paint('y')] }
-const order = { paletteId: 'p', order: 'light to dark' as const }
+const documents = { palettes: [palette], paints: [paint('x'), paint('y'), paint('z')] }
+const order = { paletteId: 'p', blend: { value: 1 } }
 const done = (id: number, value: unknown) => ({
   data: { type: 'answer' as const, id, revision: 0, result: { ok: true as const, value } },
 })
 
 describe('the worker seam', () => {
   it('answers a question about the mirrored collection, typed end to end', async () => {
-    const answer = await clientOver(() => localPort(), documents).client.ask('arrangeInOrder', order).result
-    expect(answer.ok && answer.value.plan).toEqual({ A1: { paintId: 'x' } })
+    const answer = await clientOver(() => localPort(), documents).client.ask('arrangePalette', order).result
+    expect(answer.ok && answer.value.plan).toEqual(palette.plan)
     if (answer.ok) expectTypeOf(answer.value.moved).toEqualTypeOf<string[]>()
   })
 
@@ -85,7 +85,7 @@ describe('the worker seam', () => {
     let started = 0
     const start = () => ((started += 1) === 1 ? silentPort() : localPort())
     const { client } = clientOver(start, documents, 60)
-    expect(await client.ask('arrangeInOrder', order).result).toMatchObject({ ok: true })
+    expect(await client.ask('arrangePalette', order).result).toMatchObject({ ok: true })
     expect(started).toBe(2)
   })
 
@@ -112,7 +112,7 @@ describe('the worker seam', () => {
       return silentPort(sent.at(-1))
     }, documents)
     client.ask('readTable', { text: 'long' })
-    client.ask('arrangeInOrder', order)
+    client.ask('arrangePalette', order)
     expect(sent.map((s) => s.filter((m) => m.type === 'ask').length)).toEqual([1, 1])
   })
 })
@@ -121,23 +121,23 @@ describe('sessions', () => {
   it('answer again after a change that concerns them, and after no other', async () => {
     const { client, collection } = clientOver(() => localPort(), documents)
     const answers: { plan: unknown; revision: number }[] = []
-    const session = client.open('arrangeInOrder', order, {
-      answer: (r: Result<Arrangement>, revision) => answers.push({ plan: r.ok && r.value.plan, revision }),
+    const session = client.open('arrangePalette', order, {
+      answer: (r: Result<Arranged>, revision) => answers.push({ plan: r.ok && r.value.plan, revision }),
     })
-    // the same worker hears in turn: when it has answered this, it has answered all that was due before
-    const settled = () => client.ask('arrangeInOrder', order).result
+    const settled = () => client.ask('arrangePalette', order).result
+    await vi.waitFor(() => expect(answers).toHaveLength(1))
+    collection.apply({ diff: [updated('paints', paint('z'), { ...paint('z'), note: 'no matter' })], journal: [] })
+    await settled()
     await settled()
     expect(answers).toHaveLength(1)
-    collection.apply({ diff: [updated('paints', paint('y'), { ...paint('y'), note: 'no matter' })], journal: [] })
-    await settled()
-    expect(answers).toHaveLength(1)
-    const after = { ...palette, plan: { ...palette.plan, A2: { paintId: 'y' } } }
+    const after = { ...palette, plan: { ...palette.plan, A3: { paintId: 'z' } } }
     collection.apply({ diff: [updated('palettes', palette, after)], journal: [] })
-    await settled()
+    await vi.waitFor(() => expect(answers).toHaveLength(2))
     expect(answers.map((a) => a.revision)).toEqual([0, 2])
     expect(answers[1]!.plan).toEqual(after.plan)
     session.close()
     collection.apply({ diff: [updated('palettes', after, palette)], journal: [] })
+    await settled()
     await settled()
     expect(answers).toHaveLength(2)
   })
@@ -148,7 +148,7 @@ describe('sessions', () => {
       ports.push(ports.length ? localPort() : silentPort())
       return ports.at(-1)!
     }, documents)
-    const answered = new Promise<void>((resolve) => client.open('arrangeInOrder', order, { answer: () => resolve() }))
+    const answered = new Promise<void>((resolve) => client.open('arrangePalette', order, { answer: () => resolve() }))
     ports[0]!.onerror?.({})
     await answered
     expect(ports).toHaveLength(2)

@@ -19,7 +19,7 @@ export {
   searchRecipes,
   TINT_PARTS,
 } from './mixing'
-export { arrangeInOrder, HOLDERS } from './arranging'
+export { arrangePalette, explainArrangement, HOLDERS, planMoves } from './arranging'
 export { readCollection, readSpectra, writeCollection } from './formats'
 export { createPaintIndex } from './paints/search'
 export { assessPalette, choosePalette, coverOf, guideCalls, rankCall, suggestChange, wantsOf } from './choosing'

@@ -98,13 +98,4 @@ function benchChange(core, paints) {
     'a change of one place of 36, verdict said anew (asked: 10 times cheaper)',
     `${ms(change.median)}, 95 % ${ms(change.p95)}; from the beginning / this = ${Math.round(anew / change.median)}`,
   )
-  const order = time(() => {
-    for (const running = core.arrangeInOrder({ palette, paints: paints.slice(0, 36), order: 'colour wheel' }); ;)
-      if (running.next().done) break
-  }, 10)
-  const sort = time(() => paints.slice(0, 36).map(core.viewOfPaint).sort(core.byWheel), 10)
-  line(
-    'order 36 wells round the wheel, every start and direction',
-    `${ms(order.median)}; a sort alone: x ${Math.round(order.median / sort.median)}`,
-  )
 }

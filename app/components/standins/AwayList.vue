@@ -19,7 +19,7 @@ const isBack = (paintId: string | undefined) => Boolean(paintId && atHand(paintI
 
 <template>
   <section v-if="away.length" aria-label="Standing in">
-    <h3>Standing in</h3>
+    <h2>Standing in</h2>
     <ul>
       <li v-for="a in away" :key="a.placeId" class="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1">
         <button class="font-medium hover:underline" @click="emit('select', a.placeId)">{{ a.placeId }}</button>

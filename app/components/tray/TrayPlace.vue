@@ -116,6 +116,9 @@ const lensStyle = computed(() => {
           ><span class="block h-full bg-black/80" :style="{ width: `${100 * seen.bar}%` }"
         /></span>
         <span v-if="wet && !lensStyle" class="gloss absolute inset-0" aria-hidden="true" />
+        <span v-if="plan?.standsFor && !lensStyle" class="stands-in @max-[40px]:hidden" aria-hidden="true"
+          >stand-in</span
+        >
         <span v-if="wet" class="absolute left-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black">wet</span>
       </span>
       <span
@@ -140,13 +143,6 @@ const lensStyle = computed(() => {
       aria-hidden="true"
       >{{ bare ? 'no pan' : '≠ plan' }}</span
     >
-    <span
-      v-if="plan?.standsFor"
-      class="absolute bottom-0.5 right-0.5 bg-white px-1 text-[10px] leading-tight text-black"
-      :class="shown ? 'bottom-4' : ''"
-      aria-hidden="true"
-      >{{ plan.standsFor.mixture ? 'mix' : 'for' }}</span
-    >
     <Lock
       v-if="plan?.locked"
       :size="14"
@@ -158,6 +154,16 @@ const lensStyle = computed(() => {
 </template>
 
 <style scoped>
+.stands-in {
+  position: absolute;
+  right: 0.125rem;
+  bottom: 0.125rem;
+  padding: 0 0.25rem;
+  background: #fff;
+  color: #000;
+  font-size: 10px;
+  line-height: 1.25;
+}
 .place {
   -webkit-touch-callout: none;
 }

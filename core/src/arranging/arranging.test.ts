@@ -1,11 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Paint } from '../documents/paint'
 import { Holder, type Palette } from '../documents/palette'
 import { boxOf, middleOf, neighbourPairs, placeToward, walkOf } from './geometry'
 import { HOLDERS } from './holders'
 import { clearPlan, freePlaces, lockPlace, movePlan, placePaint, reservePlace } from './moves'
-import { arrangeInOrder, type Order } from './order'
 
 const paletteOf = (index: number, plan: Palette['plan'] = {}): Palette => ({
   id: 'pal',
@@ -16,18 +14,6 @@ const paletteOf = (index: number, plan: Palette['plan'] = {}): Palette => ({
   holder: HOLDERS[index]!,
   plan,
 })
-const ROUND: Paint[] = Array.from({ length: 12 }, (_, i) => {
-  const turn = (i / 12) * 2 * Math.PI
-  return {
-    id: `p${i}`,
-    v: 1,
-    maker: '',
-    name: `Hue ${i * 30}`,
-    pigments: [],
-    masstone: { L: 60 - i, a: 70 * Math.cos(turn), b: 70 * Math.sin(turn), source: 'typed' },
-  }
-})
-
 describe('holders', () => {
   it('are the seven asked for', () => {
     expect(HOLDERS.map((h) => h.places.length)).toEqual([12, 24, 12, 18, 20, 16, 36])
@@ -122,89 +108,5 @@ describe('moves', () => {
         expect(JSON.stringify(start)).toBe(frozen)
       }),
     )
-  })
-})
-
-describe('ordering', () => {
-  function order(palette: Palette, paints: Paint[], by: Order) {
-    const running = arrangeInOrder({ palette, paints, order: by })
-    for (;;) {
-      const step = running.next()
-      if (!step.done) expect(step.value.done).toBeLessThanOrEqual(step.value.of)
-      else if (step.value.ok) return step.value.value
-    }
-  }
-  const planOf = (paints: Paint[], places: string[]) =>
-    Object.fromEntries(paints.map((p, i) => [places[i]!, { paintId: p.id }]))
-  const shuffled = fc.shuffledSubarray(ROUND, { minLength: 3, maxLength: 12 })
-
-  it('keeps every paint, leaves locked and reserved places alone, and gives the same answer twice', () => {
-    fc.assert(
-      fc.property(shuffled, fc.constantFrom<Order>('colour wheel', 'light to dark'), (paints, by) => {
-        const places = HOLDERS[0]!.places.map((p) => p.id)
-        const plan: Palette['plan'] = planOf(paints.slice(0, 10), places)
-        plan.A1 = { ...plan.A1!, locked: true }
-        plan.B6 = { reserved: 'kept' }
-        const palette = paletteOf(0, plan)
-        const result = order(palette, paints, by)!
-        expect(result.plan.A1).toEqual(plan.A1)
-        expect(result.plan.B6).toEqual(plan.B6)
-        const paintsIn = (x: Palette['plan']) =>
-          Object.values(x)
-            .map((v) => v.paintId)
-            .filter(Boolean)
-            .sort()
-        expect(paintsIn(result.plan)).toEqual(paintsIn(plan))
-        expect(order(palette, paints, by)).toEqual(result)
-      }),
-    )
-  })
-
-  it('round a ring, twelve hues 30 degrees apart stand 30 degrees apart but for the open end', () => {
-    const ring = paletteOf(
-      5,
-      planOf(
-        [...ROUND].sort((p, q) => (p.id < q.id ? -1 : 1)),
-        HOLDERS[5]!.places.map((p) => p.id),
-      ),
-    )
-    expect(order(ring, ROUND, 'colour wheel')!.meanStep).toBeCloseTo(30, 0)
-  })
-
-  it('light to dark is just that, along the walk', () => {
-    const palette = paletteOf(
-      0,
-      planOf(
-        [...ROUND].reverse(),
-        HOLDERS[0]!.places.map((p) => p.id),
-      ),
-    )
-    const result = order(palette, ROUND, 'light to dark')!
-    const L = walkOf(palette.holder).map((id) => ROUND.find((p) => p.id === result.plan[id]!.paintId)!.masstone!.L)
-    expect(L).toEqual([...L].sort((p, q) => q - p))
-  })
-
-  it('turns the wheel so that it meets a locked paint', () => {
-    const ring = HOLDERS[5]!
-    const places = ring.places.map((p) => p.id)
-    const plan: Palette['plan'] = planOf(ROUND, places)
-    plan['9'] = { paintId: 'p0', locked: true }
-    plan['1'] = { paintId: 'p8' }
-    const result = order(paletteOf(5, plan), ROUND, 'colour wheel')!
-    const beside = ['8', '10'].map((id) => result.plan[id]?.paintId)
-    expect(beside.some((id) => id === 'p1' || id === 'p11')).toBe(true)
-  })
-
-  it('puts paints without colour, and paints it does not know, last', () => {
-    const blank: Paint = { id: 'blank', v: 1, maker: '', name: 'Unpainted', pigments: [] }
-    const plan = {
-      A1: { paintId: 'blank' },
-      A2: { paintId: 'gone' },
-      A3: { paintId: 'p1' },
-      A4: { paintId: 'p2' },
-      A5: { paintId: 'p3' },
-    }
-    const result = order(paletteOf(0, plan), [blank, ...ROUND], 'colour wheel')!
-    expect([result.plan.A4?.paintId, result.plan.A5?.paintId]).toEqual(['blank', 'gone'])
   })
 })

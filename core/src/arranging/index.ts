@@ -1,5 +1,8 @@
 /** Holders, places, orders. What is shared of it, by name. */
+export { arrangePalette, type Arranged, type WishScore } from './arrangePalette'
+export { ARRANGE_PRESETS, ARRANGE_WISHES, type Blend } from './arrangeWishes'
+export { type ArrangementExplained, explainArrangement, type PlaceReason } from './explainArrangement'
+export { type Move, planMoves } from './planMoves'
 export { boxOf, placeToward } from './geometry'
 export { HOLDERS } from './holders'
 export { clearPlan, freePlaces, lockPlace, movePlan, placePaint, reservePlace } from './moves'
-export { arrangeInOrder, type Arrangement, type Order, ORDERS } from './order'

@@ -5,7 +5,8 @@ import type { Lane, Job } from './job'
  * file of its own and a line here.
  */
 export const JOBS = {
-  arrangeInOrder: { lane: 'live', load: async () => (await import('./arrangeInOrder')).arrangeInOrderJob },
+  arrangePalette: { lane: 'live', load: async () => (await import('./arrangePalette')).arrangePaletteJob },
+  explainArrangement: { lane: 'live', load: async () => (await import('./explainArrangement')).explainArrangementJob },
   readCollection: { lane: 'long', load: async () => (await import('./readCollection')).readCollectionJob },
   readPaintRows: { lane: 'live', load: async () => (await import('./readPaintRows')).readPaintRowsJob },
   readSpectra: { lane: 'long', load: async () => (await import('./readSpectra')).readSpectraJob },

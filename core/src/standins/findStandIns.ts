@@ -3,7 +3,7 @@ import type { Trial } from '../documents/trial'
 import { isUsable } from '../documents/item'
 import { fail, ok, type Result } from '../result'
 import { searchRecipes } from '../mixing/recipes/findRecipes'
-import type { RecipeTarget } from '../mixing/recipes/question'
+import type { FoundRecipe, RecipeTarget } from '../mixing/recipes/question'
 import { retold, toTheEnd } from '../steps'
 import { byWheel, viewOfPaint } from '../paints/view'
 import { REFERENCE_PIGMENTS } from '../pigments/reference'
@@ -86,10 +86,14 @@ export function* searchStandIns(question: StandInQuestion): Generator<StandInPro
     if (!isEnough()) yield* mixtures(judge, context.palette, 'mixture of the palette', size, judged, share)
   }
   yield { done: PALETTE_DONE, of: 1, soFar: ranked(found) }
-  if (scope !== 'this palette')
-    for (const size of sizes)
-      if (!isEnough())
-        yield* mixtures(judge, mixable(judge), 'mixture of the owned', size, judged, [PALETTE_DONE, OWNED])
+  if (scope !== 'this palette' && most > 1 && !isEnough()) {
+    const all = atHandBeside(judge)
+    const half = (PALETTE_DONE + OWNED) / 2
+    // pairs of everything first: what goes into good ones goes into three
+    const pairs = yield* mixtures(judge, all, 'mixture of the owned', 2, judged, [PALETTE_DONE, half])
+    if (most > 2 && !isEnough())
+      yield* mixtures(judge, shortlist(all, pairs, MOST_MIXED), 'mixture of the owned', 3, judged, [half, OWNED])
+  }
   const all = ranked(found)
   return all.length ? ok(all) : fail('nothing-to-compare', 'Nothing that is owned or known can be compared with it.')
 }
@@ -131,26 +135,22 @@ function toBuy(judge: Judge): Option[] {
     .map(({ r }) => ({ kind: 'to buy', pigment: r.id, paint: paintOfPigment(r) }))
 }
 
-/** Paints that may go into a mixture of what is owned: of the palette and of the rest those near in hue, and some of every hue. */
-function mixable(judge: Judge): Paint[] {
-  const { sought, context } = judge
+/** Everything at hand that may go into a mixture beside the palette's own. */
+function atHandBeside({ sought, context }: Judge): Paint[] {
   const here = new Set(context.palette.map((p) => p.id))
   const rest = context.owned.filter((p) => !here.has(p.id) && p.id !== sought.paint?.id)
   const atHand = rest.filter((p) => context.itemsOf(p.id).some(isUsable))
-  const able = atHand.length ? atHand : rest
-  const near = (paints: readonly Paint[], count: number) =>
-    paints
-      .map((paint) => ({ paint, difference: judge.alone(viewOfPaint(paint)).difference }))
-      .sort((p, q) => p.difference - q.difference || (p.paint.id < q.paint.id ? -1 : 1))
-      .slice(0, count)
-      .map(({ paint }) => paint)
-  const half = MOST_MIXED >> 1
-  const [ofPalette, ofRest] = [context.palette, able].map((paints) => {
-    const nearest = near(paints, half >> 1)
-    const others = paints.filter((p) => !nearest.includes(p))
-    return [...nearest, ...spread(others, half - nearest.length)]
-  })
-  return [...ofPalette!, ...ofRest!]
+  return [...context.palette, ...(atHand.length ? atHand : rest)]
+}
+
+/** Of many the paints that make the best pairs, in their order, and for the rest some of every hue. */
+function shortlist(paints: readonly Paint[], pairs: readonly FoundRecipe[], count: number): Paint[] {
+  if (paints.length <= count) return [...paints]
+  const byId = new Map(paints.map((p) => [p.id, p]))
+  const best = new Set(pairs.flatMap((r) => r.paints.flatMap(({ id }) => byId.get(id) ?? [])))
+  const leading = [...best].slice(0, count - (count >> 2))
+  const others = paints.filter((p) => !leading.includes(p))
+  return [...leading, ...spread(others, count - leading.length)]
 }
 
 /** So many of a list, evenly round the wheel. */
@@ -174,22 +174,23 @@ function* mixtures(
   most: 1 | 2 | 3,
   judged: (options: readonly Option[]) => void,
   [from, to]: Share,
-): Generator<StandInProgress> {
+): Generator<StandInProgress, readonly FoundRecipe[]> {
   const target = targetOf(judge.sought)
   const here = new Set(judge.context.palette.map((p) => p.id))
   const able = paints.flatMap((paint) => {
     const optics = paint.id === judge.sought.paint?.id ? undefined : judge.opticsOf(paint)
     return optics ? [{ id: paint.id, optics }] : []
   })
-  if (!target || able.length < 2) return
-  const search = searchRecipes({ target, paints: able, most, count: 2 * SHOWN[kind] })
+  if (!target || able.length < 2) return []
+  const search = searchRecipes({ target, paints: able, most, count: 3 * SHOWN[kind] })
   const recipes = yield* retold(search, ({ done, of }) => ({ done: from + ((to - from) * done) / of, of: 1 }))
-  if (!recipes.ok) return
+  if (!recipes.ok) return []
   const fromHere = (ids: readonly { id: string }[]) => ids.every(({ id }) => here.has(id))
   const wanted = recipes.value.best.filter(
     (r) => r.paints.length > 1 && fromHere(r.paints) === (kind === 'mixture of the palette'),
   )
   judged(wanted.map(({ paints: parts, water }): Option => ({ kind, mixture: { paints: parts, water } })))
+  return recipes.value.best
 }
 
 /** What was tried first, then by score; of each kind no more than are a choice, and no mixture that is beside the point. */

@@ -38,7 +38,13 @@ const go = (to: string) => router.push(`/palettes/${palette.value?.id}/${to}`)
       </nav>
     </div>
     <LazyStandInStep v-if="step === 'stand-in'" :key="palette.id" :palette="palette" :place="place" @select="select" />
-    <LazyArrangeStep v-else-if="step === 'arrange'" :palette="palette" @taken="go('choose')" />
+    <LazyArrangeStep
+      v-else-if="step === 'arrange'"
+      :key="palette.id"
+      :palette="palette"
+      :place="place"
+      @select="select"
+    />
     <LazyKeyPanel v-else-if="step === 'key'" :key="palette.id" :palette="palette" />
     <PaletteBench
       v-else

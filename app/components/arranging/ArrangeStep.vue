@@ -1,0 +1,136 @@
+<script setup lang="ts">
+import type { Palette } from '@juxtachrome/core/documents'
+import type { Arranged, ArrangementExplained } from '@juxtachrome/core/arranging'
+import { counted } from '@juxtachrome/core/units'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { usePaletteCommands } from '~/commands/palettes'
+import { createCarry } from '~/composables/useCarry'
+import { useBlend } from '~/composables/useBlend'
+import { useQuestion } from '~/composables/useQuestion'
+import { useToday } from '~/composables/useToday'
+import { useCollection } from '~/stores/collection'
+
+/** Every well for a reason: what matters on the left, the tray as it lies or as it is proposed, the reasons on the right. */
+const props = defineProps<{ palette: Palette; place?: string }>()
+const emit = defineEmits<{ select: [placeId: string | undefined] }>()
+const collection = useCollection()
+const commands = usePaletteCommands()
+const today = useToday()
+const planned = computed(() => Object.values(props.palette.plan).filter((p) => p.paintId).length)
+const side = ref<'left' | 'right'>('left')
+const isComparing = ref(false)
+const blending = useBlend()
+const { blend, chosen } = blending
+const state = computed(() => collection.ledger.places(props.palette.id))
+const STILL = new Map<string, never>()
+
+const search = useQuestion('arrangePalette')
+const proposal = shallowRef<Arranged>()
+async function propose() {
+  const request = { paletteId: props.palette.id, blend: { ...blend.value } }
+  const answer = await search.ask(request, ({ best }) => (proposal.value = best))
+  if (answer) proposal.value = answer
+}
+// a proposal speaks of one blend and one plan
+watch([blend, () => props.palette], () => {
+  search.cancel()
+  proposal.value = undefined
+})
+function take() {
+  if (!proposal.value) return
+  commands.takeArrangement(props.palette, proposal.value, chosen.value?.label ?? 'my blend')
+}
+
+const explain = useQuestion('explainArrangement')
+const explained = shallowRef<ArrangementExplained>()
+watch(
+  [blend, () => props.palette, proposal] as const,
+  async ([weights, palette, proposed]) => {
+    if (planned.value < 2) return
+    const answer = await explain.ask({
+      paletteId: palette.id,
+      blend: { ...weights },
+      ...(proposed ? { plan: proposed.plan } : {}),
+    })
+    if (answer) explained.value = answer
+  },
+  { immediate: true },
+)
+const shown = computed(() => (proposal.value ? { ...props.palette, plan: proposal.value.plan } : props.palette))
+const carry = createCarry((carried, target) => {
+  if (target.kind === 'place' && carried.kind === 'place') commands.move(props.palette.id, carried.id, target.id)
+})
+function select(id: string) {
+  side.value = 'right'
+  emit('select', id)
+}
+</script>
+
+<template>
+  <p v-if="planned < 2" class="hint p-4">
+    Ordering needs at least two planned paints.
+    <NuxtLink class="link" :to="`/palettes/${palette.id}/choose`">Choose some first.</NuxtLink>
+  </p>
+  <template v-else-if="isComparing">
+    <p class="flex gap-3 px-3 pt-2">
+      <span class="hint grow">
+        Lay two arrangements side by side, then take one. Locked and reserved places stay as they are.
+      </span>
+      <button class="link text-sm" @click="isComparing = false">Back to one</button>
+    </p>
+    <ArrangeCompare :palette="palette" :today="today" :blending="blending" @taken="isComparing = false" />
+  </template>
+  <PaletteZones v-else v-model:side="side" :labels="['What matters', 'Reasons']">
+    <template #left><BlendPanel :blending="blending" :scores="explained?.scores ?? []" /></template>
+    <template #tray>
+      <div class="mb-2 flex flex-wrap items-center gap-2">
+        <template v-if="proposal">
+          <button class="btn btn-primary" :disabled="proposal.moved.length === 0" @click="take">
+            Take this arrangement
+          </button>
+          <button class="btn" @click="(search.cancel(), (proposal = undefined))">As it was</button>
+        </template>
+        <button v-else class="btn btn-primary" @click="propose">Find the best</button>
+        <button class="btn" @click="isComparing = true">Lay two side by side</button>
+        <span class="hint text-sm" role="status">{{
+          proposal
+            ? `${search.isWorking.value ? 'Looking further … ' : ''}${proposal.moved.length ? `${counted(proposal.moved.length, 'place')} would change (dotted).` : 'It lies best as it lies.'}`
+            : 'Locked and reserved places stay as they are.'
+        }}</span>
+      </div>
+      <p v-if="search.trouble.value" role="alert" class="refusal mb-2">{{ search.trouble.value }}</p>
+      <PaletteTray
+        :palette="shown"
+        :state="proposal ? STILL : state"
+        :today="today"
+        :carry="proposal ? undefined : carry"
+        :changed="proposal?.moved"
+        :selected="place"
+        :label="proposal ? `Proposed: ${chosen?.label ?? 'my blend'}` : palette.name"
+        @select="select"
+        @clear="commands.clear(palette.id, $event)"
+        @lock="commands.lock(palette.id, $event, !palette.plan[$event]?.locked)"
+      />
+      <PlaceLegend
+        :palette="shown"
+        :state="proposal ? STILL : state"
+        :selected="place"
+        class="mt-3 max-lg:hidden"
+        @select="select"
+      />
+    </template>
+    <template #right>
+      <p v-if="explain.trouble.value" class="hint">{{ explain.trouble.value }}</p>
+      <ReasonPanel
+        v-if="explained"
+        :explained="explained"
+        :place="place"
+        :is-proposal="Boolean(proposal)"
+        @exchange="(from: string, to: string) => commands.move(palette.id, from, to)"
+        @select="select"
+      />
+      <MovesPanel v-if="!proposal" :palette="palette" class="mt-5" />
+    </template>
+    <CarryGhost :carry="carry" />
+  </PaletteZones>
+</template>

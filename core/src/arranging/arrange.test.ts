@@ -1,0 +1,297 @@
+import fc from 'fast-check'
+import { describe, expect, it } from 'vitest'
+import { paint as bare, tin } from '../documents/documents.fixture'
+import type { Paint } from '../documents/paint'
+import type { Holder, Palette } from '../documents/palette'
+import { planAt } from '../documents/plan'
+import { randomFrom } from '../random'
+import { toTheEnd } from '../steps'
+import { arrangePalette, ArrangeProblem } from './arrangePalette'
+import { ARRANGE_PRESETS, ARRANGE_WISHES } from './arrangeWishes'
+import { costOf } from './assignment'
+import { explainArrangement } from './explainArrangement'
+import { walkOf } from './geometry'
+import { HOLDERS } from './holders'
+import { planMoves, type Move } from './planMoves'
+
+const round = (count: number): Paint[] =>
+  Array.from({ length: count }, (_, i) => {
+    const turn = (i / count) * 2 * Math.PI
+    return bare(`p${i}`, {
+      masstone: { L: 75 - (40 * i) / count, a: 60 * Math.cos(turn), b: 60 * Math.sin(turn), source: 'typed' },
+    })
+  })
+const paletteWith = (holder: Holder, paints: readonly Paint[], order = paints.map((_, i) => i)): Palette => ({
+  ...tin,
+  holder,
+  plan: Object.fromEntries(order.map((p, i) => [holder.places[i]!.id, { paintId: paints[p]!.id }])),
+})
+const shuffled = (n: number, seed: number) => {
+  const random = randomFrom(seed)
+  return Array.from({ length: n }, (_, i) => [random(), i] as const)
+    .sort((p, q) => p[0] - q[0])
+    .map(([, i]) => i)
+}
+const arranged = (palette: Palette, paints: readonly Paint[], blend: Record<string, number>, more = {}) => {
+  const found = toTheEnd(arrangePalette({ palette, paints, blend, ...more }))
+  if (!found.ok) throw new Error(found.error.message)
+  return found.value
+}
+const ids = (plan: Palette['plan']) => Object.values(plan).flatMap((p) => p.paintId ?? [])
+
+describe('arranging', () => {
+  it('a ring of hues round a ring of wells comes out in the order of the wheel', () => {
+    const ring = HOLDERS.find((h) => h.outline === 'ring')!
+    const paints = round(16)
+    const palette = paletteWith(ring, paints, shuffled(16, 3))
+    const { plan, scores } = arranged(palette, paints, { wheel: 1 })
+    const at = ring.places.map((p) => Number(planAt({ plan }, p.id)!.paintId!.slice(1)))
+    const steps = at.map((p, i) => Math.abs(p - at[(i + 1) % 16]!))
+    expect(steps.every((s) => s === 1 || s === 15)).toBe(true)
+    expect(scores[0]!.score).toBeGreaterThan(0.97)
+  })
+
+  it('light to dark goes from one end to the other', () => {
+    const paints = round(12)
+    const { plan } = arranged(paletteWith(tin.holder, paints, shuffled(12, 5)), paints, { value: 1 })
+    const L = walkOf(tin.holder).map((id) => paints.find((p) => p.id === planAt({ plan }, id)!.paintId)!.masstone!.L)
+    expect(L).toEqual([...L].sort((p, q) => q - p))
+    // fewer paints than places: they begin the walk, and the empties come last
+    const few = arranged(paletteWith(tin.holder, paints.slice(0, 5), [3, 0, 4, 2, 1]), paints, { value: 1 })
+    expect(walkOf(tin.holder).map((id) => planAt(few, id)?.paintId)).toEqual(
+      ['p0', 'p1', 'p2', 'p3', 'p4'].concat(Array(7).fill(undefined) as string[]),
+    )
+  })
+
+  it('yellows keep clear of what dirties them, and a white lies apart (practice)', () => {
+    const colour = (L: number, a: number, b: number) => ({ masstone: { L, a, b, source: 'typed' as const } })
+    const paints = [
+      bare('lemon', colour(88, -6, 84)),
+      bare('deep yellow', colour(80, 14, 80)),
+      bare('indigo', { ...colour(14, 1, -8), staining: 'stains strongly' }),
+      bare('black', { ...colour(16, 0, 0), staining: 'stains strongly' }),
+      bare('phthalo', { ...colour(24, 2, -38), staining: 'stains strongly' }),
+      bare('orange', colour(62, 50, 60)),
+      bare('rose', colour(40, 55, 8)),
+      bare('ochre', colour(58, 16, 46)),
+    ]
+    const palette = paletteWith(tin.holder, paints, shuffled(8, 11))
+    const found = arranged(palette, paints, { 'clean yellows': 1 })
+    const explained = explainArrangement({
+      palette: { ...palette, plan: found.plan },
+      paints,
+      blend: { 'clean yellows': 1 },
+    })
+    expect(explained.risks.filter((r) => r.placeId in found.plan)).toEqual([])
+  })
+
+  it('places every paint once, holds pins and what is kept free, and says the same each time', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 1, max: 500 }),
+        fc.constantFrom(...HOLDERS.slice(0, 4)),
+        fc.constantFrom(...ARRANGE_PRESETS),
+        (seed, holder, preset) => {
+          const count = Math.min(10, holder.places.length - 1)
+          const paints = round(count)
+          const palette = paletteWith(holder, paints, shuffled(count, seed))
+          const [first, second] = holder.places.map((p) => p.id) as [string, string]
+          palette.plan[first] = { ...palette.plan[first]!, locked: true }
+          const last = holder.places.at(-1)!.id
+          palette.plan[last] = { reserved: 'a gap' }
+          palette.plan[second] = { ...palette.plan[second]!, standsFor: { words: 'another' } }
+          const found = arranged(palette, paints, preset.blend)
+          expect(ids(found.plan).sort()).toEqual(ids(palette.plan).sort())
+          expect(found.plan[first]).toEqual(palette.plan[first])
+          expect(found.plan[last]).toEqual({ reserved: 'a gap' })
+          // what a paint stands in for goes with it
+          const away = Object.values(found.plan).filter((p) => p.standsFor)
+          expect(away.map((p) => p.paintId)).toEqual([palette.plan[second].paintId])
+          expect(arranged(palette, paints, preset.blend)).toEqual(found)
+        },
+      ),
+      { numRuns: 12 },
+    )
+  })
+
+  it('keeps forbidden neighbours apart, and says where that cannot be', () => {
+    const paints = round(12)
+    const palette = paletteWith(tin.holder, paints)
+    const forbidden = [['p0', 'p1'] as const, ['p1', 'p2'] as const]
+    expect(arranged(palette, paints, { wheel: 1 }, { forbidden }).broken).toEqual([])
+    const locked = { ...palette, plan: { ...palette.plan } }
+    for (const id of Object.keys(locked.plan).slice(0, 2)) locked.plan[id] = { ...locked.plan[id]!, locked: true }
+    expect(arranged(locked, paints, { wheel: 1 }, { forbidden }).broken).toContainEqual(['p0', 'p1'])
+  })
+
+  it('a mirrored box has the same best', () => {
+    const paints = round(12)
+    const mirrored: Holder = {
+      ...tin.holder,
+      places: tin.holder.places.map((p) => ({
+        ...p,
+        shape: p.shape.kind === 'rect' ? { ...p.shape, x: tin.holder.width - p.shape.x - p.shape.width } : p.shape,
+      })),
+    }
+    const cost = (holder: Holder) => {
+      const question = {
+        palette: paletteWith(holder, paints, shuffled(12, 2)),
+        paints,
+        blend: { wheel: 1, 'look-alikes': 1 },
+      }
+      const found = arranged(question.palette, paints, question.blend)
+      const problem = new ArrangeProblem({ ...question, palette: { ...question.palette, plan: found.plan } })
+      return costOf(problem.problem, problem.start) * problem.measured[0]!.spread
+    }
+    expect(cost(mirrored) / cost(tin.holder)).toBeCloseTo(1, 1)
+  })
+
+  it('refuses what it cannot do, in words', () => {
+    const paints = round(3)
+    const palette = paletteWith(tin.holder, paints)
+    const code = (p: Palette, blend: Record<string, number>) => {
+      const found = toTheEnd(arrangePalette({ palette: p, paints, blend }))
+      return found.ok ? 'fine' : found.error.code
+    }
+    expect(code({ ...palette, plan: {} }, { wheel: 1 })).toBe('nothing-planned')
+    expect(code(palette, {})).toBe('no-wish')
+    const locked = Object.fromEntries(Object.entries(palette.plan).map(([id, p]) => [id, { ...p, locked: true }]))
+    expect(code({ ...palette, plan: locked }, { wheel: 1 })).toBe('all-pinned')
+  })
+})
+
+describe('why a paint lies where it lies', () => {
+  it('after the best nothing better is proposed; after a bad exchange its undoing is', () => {
+    const paints = round(12)
+    const blend = { wheel: 1 }
+    const palette = paletteWith(tin.holder, paints, shuffled(12, 9))
+    const best = { ...palette, plan: arranged(palette, paints, blend).plan }
+    const explained = explainArrangement({ palette: best, paints, blend })
+    expect(explained.places.filter((p) => p.better)).toEqual([])
+    const worse = { ...best, plan: { ...best.plan, A1: best.plan.B6!, B6: best.plan.A1! } }
+    const again = explainArrangement({ palette: worse, paints, blend })
+    expect(again.scores[0]!.score).toBeLessThan(explained.scores[0]!.score)
+    expect(again.places.find((p) => p.placeId === 'A1')?.better).toBeDefined()
+    expect(again.places.every((p) => p.neighbours.length > 0)).toBe(true)
+  })
+  it('every wish has words, and every preset only wishes that there are', () => {
+    const known = new Set(ARRANGE_WISHES.map((w) => w.id))
+    for (const { label, about } of ARRANGE_WISHES) expect(label.length > 0 && about.length > 0).toBe(true)
+    for (const { blend } of ARRANGE_PRESETS) for (const id of Object.keys(blend)) expect(known.has(id)).toBe(true)
+  })
+})
+
+/** Carries moves out by hand; at most one pan lies aside at a time, and no pan goes where another lies. */
+function carriedOut(lying: ReadonlyMap<string, string>, moves: readonly Move[]): Map<string, string> {
+  const now = new Map(lying)
+  const aside: string[] = []
+  for (const m of moves) {
+    if (m.kind === 'clean' || m.kind === 'lift') {
+      expect(now.get(m.placeId)).toBe(m.paintId)
+      now.delete(m.placeId)
+      if (m.kind === 'lift') aside.push(m.paintId)
+    } else if (m.kind === 'move') {
+      expect(now.get(m.from)).toBe(m.paintId)
+      expect(now.has(m.to)).toBe(false)
+      now.delete(m.from)
+      now.set(m.to, m.paintId)
+    } else {
+      expect(aside).toContain(m.paintId)
+      expect(now.has(m.placeId)).toBe(false)
+      aside.splice(aside.indexOf(m.paintId), 1)
+      now.set(m.placeId, m.paintId)
+    }
+  }
+  return now
+}
+
+describe('the moves', () => {
+  it('really lead from one to the other, and are as few as the rings allow', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 9999 }), fc.integer({ min: 2, max: 12 }), (seed, count) => {
+        const places = tin.holder.places.map((p) => p.id)
+        const [from, to] = [shuffled(12, seed), shuffled(12, seed + 1)]
+        const lying = new Map(Array.from({ length: count }, (_, i) => [places[from[i]!]!, `p${i}`] as const))
+        const plan = Object.fromEntries(
+          Array.from({ length: count }, (_, i) => [places[to[i]!]!, { paintId: `p${i}` }]),
+        )
+        const { moves, toFill, leftOver } = planMoves({ palette: { holder: tin.holder, plan }, lying })
+        const after = carriedOut(lying, moves)
+        expect(Object.fromEntries(after)).toEqual(
+          Object.fromEntries(Object.entries(plan).map(([id, p]) => [id, p.paintId])),
+        )
+        expect([toFill, leftOver]).toEqual([[], []])
+        // each pan that lies wrong moves once; every closed ring costs one step more
+        const wrong = [...lying].filter(([id, p]) => plan[id]?.paintId !== p)
+        const goes = new Map(wrong.map(([id, p]) => [id, Object.keys(plan).find((k) => plan[k]!.paintId === p)!]))
+        const seen = new Set<string>()
+        let rings = 0
+        for (const start of goes.keys()) {
+          let at: string | undefined = start
+          const path = new Set<string>()
+          while (at !== undefined && !seen.has(at)) {
+            seen.add(at)
+            path.add(at)
+            at = goes.get(at)
+          }
+          if (at !== undefined && path.has(at)) rings += 1
+        }
+        expect(moves).toHaveLength(wrong.length + rings)
+      }),
+      { numRuns: 200 },
+    )
+  })
+
+  it('goes on with what was laid aside, after every step', () => {
+    const plan = { A1: { paintId: 'p1' }, A2: { paintId: 'p2' }, A3: { paintId: 'p0' } }
+    const holder = tin.holder
+    const lying = new Map([
+      ['A1', 'p0'],
+      ['A2', 'p1'],
+      ['A3', 'p2'],
+    ])
+    const aside: string[] = []
+    const kinds: string[] = []
+    for (let step = 0; step < 9; step += 1) {
+      const [next] = planMoves({ palette: { holder, plan }, lying, aside }).moves
+      if (!next) break
+      kinds.push(next.kind)
+      if (next.kind === 'lift') {
+        aside.push(lying.get(next.placeId)!)
+        lying.delete(next.placeId)
+      } else if (next.kind === 'move') {
+        lying.set(next.to, next.paintId)
+        lying.delete(next.from)
+      } else if (next.kind === 'put') {
+        aside.splice(aside.indexOf(next.paintId), 1)
+        lying.set(next.placeId, next.paintId)
+      }
+    }
+    expect(kinds).toEqual(['lift', 'move', 'move', 'put'])
+    expect(Object.fromEntries(lying)).toEqual({ A1: 'p1', A2: 'p2', A3: 'p0' })
+  })
+
+  it('wells stay: what lies in the wrong one is cleaned out first, and said', () => {
+    const tray = HOLDERS.find((h) => h.id === 'folding-18')!
+    const plan = { A1: { paintId: 'p1' }, A2: { paintId: 'p0' } }
+    const { moves, toFill } = planMoves({
+      palette: { holder: tray, plan },
+      lying: new Map([
+        ['A1', 'p0'],
+        ['A2', 'p1'],
+      ]),
+    })
+    expect(moves.map((m) => m.kind)).toEqual(['clean', 'clean'])
+    expect(toFill).toEqual(['A1', 'A2'])
+  })
+
+  it('a pan in the way that has no place of its own is lifted out and left over', () => {
+    const plan = { A1: { paintId: 'new' } }
+    const { moves, toFill, leftOver } = planMoves({
+      palette: { holder: tin.holder, plan },
+      lying: new Map([['A1', 'old']]),
+    })
+    expect(moves).toEqual([{ kind: 'lift', placeId: 'A1', paintId: 'old' }])
+    expect([toFill, leftOver]).toEqual([['A1'], ['old']])
+  })
+})

@@ -2,6 +2,7 @@
 // `npm run bench` measures everything, `npm run bench -- collection` one part.
 import { createServer } from 'vite'
 import { benchBrowser } from './bench/browser.mjs'
+import { benchArranging } from './bench/arranging.mjs'
 import { benchChoosing } from './bench/choosing.mjs'
 import { benchStandIns } from './bench/standins.mjs'
 import { benchCollecting } from './bench/collecting.mjs'
@@ -11,7 +12,7 @@ import { benchReach } from './bench/reach.mjs'
 import { browserIsThere } from './browser.mjs'
 import { serveBuilt } from './serve.mjs'
 
-const PARTS = ['collecting', 'collection', 'optics', 'reach', 'choosing', 'standins', 'browser']
+const PARTS = ['collecting', 'collection', 'optics', 'reach', 'choosing', 'standins', 'arranging', 'browser']
 const asked = process.argv.slice(2).filter((a) => PARTS.includes(a))
 const wants = (part) => asked.length === 0 || asked.includes(part)
 
@@ -28,6 +29,9 @@ const rooms = [
   'choosing/best/search',
   'choosing/best/prove',
   'standins/index',
+  'arranging/index',
+  'arranging/arrangePalette',
+  'arranging/assignment',
   'film/index',
   'mixing/recipes/grids',
   'mixing/kernel/mixtureKernel',
@@ -45,6 +49,7 @@ if (wants('collecting')) benchCollecting(core)
 if (wants('collection')) benchCollection(core)
 if (wants('optics')) benchOptics(core)
 if (wants('choosing')) benchChoosing(core)
+if (wants('arranging')) benchArranging(core)
 if (wants('standins')) benchStandIns(core)
 if (wants('reach')) benchReach(core)
 if (wants('browser') && browserIsThere()) {

@@ -59,6 +59,8 @@ export async function openBrowser({
       .setChromeService(new chrome.ServiceBuilder(CHROMEDRIVER))
       .build()
   )
+  // longer than anything that is waited for in a page, so that the wait itself says what was missing
+  await driver.manage().setTimeouts({ script: 150_000 })
   await setSize(driver, width, height, touch)
   return {
     driver,

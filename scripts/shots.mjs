@@ -31,7 +31,7 @@ const VIEWS = [
     strip: ['demo-h-french-ultramarine', 'demo-t-ultramarine-deep', 'demo-h-cobalt-blue', 'demo-s-indanthrone-blue'],
   },
   { name: 'stand-in', path: '/palettes/landing-tin/stand-in?place=B4', wait: 4000 },
-  { name: 'arrange', path: '/palettes/hut-palette/arrange' },
+  { name: 'arrange', path: '/palettes/hut-palette/arrange?place=B12', wait: 2500 },
   { name: 'fill', path: '/palettes/landing-tin/fill?place=B1' },
   { name: 'key', path: '/palettes/boat-tray/key' },
   { name: 'pigments', path: `/pigments/${encodeURIComponent('PV19 rose')}` },

@@ -46,11 +46,12 @@ export function benchStandIns(core) {
     core.toTheEnd(search)
     wholes.push(performance.now() - begun)
   }
-  const worst = (list) => ms(Math.max(...list))
+  const middle = (list) => ms([...list].sort((p, q) => p - q)[list.length >> 1])
   line(
-    `stand-ins for one of ${owned.length} paints: first list; complete (worst of 8)`,
-    `${worst(firsts)}; ${worst(wholes)}`,
+    `stand-ins for one of ${owned.length} paints: first list; complete (median of 8)`,
+    `${middle(firsts)}; ${middle(wholes)}`,
   )
+  line('... the very first time', `${ms(firsts[0])}; ${ms(wholes[0])}`)
   // the plain way: every owned paint into every mixture
   const plain = performance.now()
   let [lost, most] = [0, 0]

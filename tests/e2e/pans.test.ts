@@ -26,7 +26,7 @@ describe('a pan that moves', () => {
 
     await app.click('Palettes')
     await app.click('Skiff tin')
-    await app.click('3Fill')
+    await app.click('4Fill')
     expect(await app.placeSays('A1')).toContain('Yellow ochre lies in it')
     await (await app.place('A1')).click()
     await app.says('came from B1 of Landing tin')

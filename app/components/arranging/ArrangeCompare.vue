@@ -29,6 +29,7 @@ function sideOf(name: string, first: string) {
   return { name, choice, school, ...useArrangement(() => props.palette, blend) }
 }
 function take({ arrangement, school, isFresh }: (typeof sides)[number]) {
+  // an answer on the way, or of another plan, is not taken
   if (!arrangement.value || !school.value || !isFresh()) return
   commands.takeArrangement(props.palette, arrangement.value, school.value.label)
   for (const s of sides) s.choice.value = AS_IT_IS
@@ -55,7 +56,7 @@ const about = ({ moved, scores }: Arranged) =>
         <button
           class="btn"
           :class="i === 1 ? 'btn-primary' : ''"
-          :disabled="!side.school.value || !side.arrangement.value?.moved.length"
+          :disabled="!side.school.value || !side.arrangement.value?.moved.length || !side.isFresh()"
           @click="take(side)"
         >
           Take this one

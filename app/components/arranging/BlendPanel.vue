@@ -45,7 +45,7 @@ const inWords = (wish: string) => {
           min="0"
           max="1"
           step="0.1"
-          class="w-full"
+          class="h-6 w-full"
           :value="blend[w.id] ?? 0"
           :aria-valuetext="`${Math.round(100 * (blend[w.id] ?? 0))} %`"
           @input="weigh(w.id, Number(($event.target as HTMLInputElement).value))"

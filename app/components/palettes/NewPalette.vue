@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Name, text } from '@juxtachrome/core/documents'
-import { HOLDERS } from '@juxtachrome/core/arranging'
+import { HOLDER_GROUPS, HOLDERS } from '@juxtachrome/core/arranging'
+import { computed, ref } from 'vue'
 import * as z from 'zod/mini'
 import { usePaletteCommands } from '~/commands/palettes'
 import { useCheckedForm } from '~/composables/useCheckedForm'
@@ -18,7 +19,12 @@ const [name] = defineField('name')
 const [use] = defineField('use')
 const [purpose] = defineField('purpose')
 const [holder] = defineField('holder')
-const widest = Math.max(...HOLDERS.map((h) => h.width))
+const USUAL = 7
+const KINDS = [{ label: 'The usual', holders: HOLDERS.slice(0, USUAL) }, ...HOLDER_GROUPS]
+const kind = ref('The usual')
+const shown = computed(() => KINDS.find((k) => k.label === kind.value)!.holders)
+// one scale for all of a kind
+const widest = computed(() => Math.max(...shown.value.map((h) => h.width)))
 const save = handleSubmit((v: z.output<typeof schema>) => {
   const palette = commands.create(
     v.name,
@@ -47,9 +53,21 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
       /></FormField>
       <fieldset class="sm:col-span-2">
         <legend class="mb-1 text-sm font-medium">Holder, drawn to one scale</legend>
+        <div role="group" aria-label="Kind of holder" class="mb-2 flex flex-wrap gap-1">
+          <button
+            v-for="g in KINDS"
+            :key="g.label"
+            type="button"
+            class="choice"
+            :aria-pressed="kind === g.label"
+            @click="kind = g.label"
+          >
+            {{ g.label }}
+          </button>
+        </div>
         <div class="grid grid-cols-2 gap-2 md:grid-cols-4">
           <label
-            v-for="h in HOLDERS"
+            v-for="h in shown"
             :key="h.id"
             class="flex cursor-pointer flex-col justify-between gap-1 border border-line p-2 has-checked:border-text has-checked:bg-sunken has-focus-visible:outline-3 has-focus-visible:outline-accent"
           >

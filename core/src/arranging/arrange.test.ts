@@ -141,7 +141,7 @@ describe('arranging', () => {
       }
       const found = arranged(question.palette, paints, question.blend)
       const problem = new ArrangeProblem({ ...question, palette: { ...question.palette, plan: found.plan } })
-      return costOf(problem.problem, problem.start) * problem.measured[0]!.spread
+      return costOf(problem.problem, problem.start) * problem.measured[0]!.range.spread
     }
     expect(cost(mirrored) / cost(tin.holder)).toBeCloseTo(1, 1)
   })

@@ -44,7 +44,8 @@ const FORBIDDEN = 1000
 interface Range {
   chance: number
   spread: number
-  best: number
+  /** What it could have alone; worked out when it is first asked for. */
+  readonly best: number
 }
 const MOST_RANGES = 200
 const ranges = new WeakMap<Palette['holder'], Map<string, Range>>()
@@ -55,9 +56,10 @@ function rangesOf(holder: Palette['holder']): Map<string, Range> {
 }
 
 /** A wish in numbers for one palette: its own problem, what chance gives, and the best that it could have alone. */
-interface Measured extends Range {
+interface Measured {
   wish: ArrangeWish
   problem: Assignment
+  range: Range
 }
 
 /**
@@ -93,8 +95,8 @@ export class ArrangeProblem {
     this.measured = ARRANGE_WISHES.filter((w) => weigh(w) > 0).map((wish) => this.#measure(wish, context, alike))
     const pairs = { near: new Float64Array(n * n), across: new Float64Array(n * n) }
     const own = new Float64Array(n * n)
-    for (const { wish, problem, spread } of this.measured) {
-      const scale = weigh(wish) / spread
+    for (const { wish, problem, range } of this.measured) {
+      const scale = weigh(wish) / range.spread
       if (wish.kernel) problem.kernels[0]!.pairs.forEach((c, k) => (pairs[wish.kernel!]![k]! += scale * c))
       problem.own.forEach((c, k) => (own[k]! += scale * c))
     }
@@ -144,8 +146,8 @@ export class ArrangeProblem {
       )
     const kernels = wish.kernel ? [{ pairs, places: this.traits[wish.kernel] }] : []
     const problem: Assignment = { n, kernels, own, pinned: this.#pinned, alike }
-    const measured = this.#range(wish, problem, context)
-    return { wish, problem, ...measured }
+    const range = this.#range(wish, problem, context)
+    return { wish, problem, range }
   }
 
   /** Where each paint would lie if all lay from light to dark, 0..1 along the walk; the empties come last. */
@@ -186,17 +188,23 @@ export class ArrangeProblem {
     })
     const chance = costs.reduce((sum, c) => sum + c, 0) / SAMPLES
     const spread = Math.sqrt(costs.reduce((sum, c) => sum + (c - chance) ** 2, 0) / SAMPLES)
-    // the wish alone, quickly: what it could have at best
-    const best =
-      spread > 1e-9 ? toTheEnd(searchAssignment({ problem, start: this.start, runs: 2, kicks: 1 })).cost : chance
-    return { chance, spread: Math.max(spread, 1e-9), best }
+    const { start } = this
+    let best: number | undefined
+    return {
+      chance,
+      spread: Math.max(spread, 1e-9),
+      get best() {
+        if (spread < 1e-9) return chance
+        return (best ??= toTheEnd(searchAssignment({ problem, start, runs: 2, kicks: 0.2 })).cost)
+      },
+    }
   }
 
   scoresOf(order: Order): WishScore[] {
     // a wish that nothing here bears on has no score
     return this.measured
-      .filter(({ chance, best }) => chance - best > 1e-9)
-      .map(({ wish, problem, chance, best }) => ({
+      .filter(({ range }) => range.chance - range.best > 1e-9)
+      .map(({ wish, problem, range: { chance, best } }) => ({
         wish: wish.id,
         score: (chance - costOf(problem, order)) / (chance - best),
       }))
@@ -211,7 +219,8 @@ export class ArrangeProblem {
     return Object.fromEntries(entries)
   }
 
-  describe(order: Order): Arranged {
+  /** A plan with what there is to say of it; the scores cost a while the first time, and can be left out on the way. */
+  describe(order: Order, isEnd = true): Arranged {
     const plan = this.planOf(order)
     const { palette, forbidden = [] } = this.question
     const moved = this.traits.ids.filter((id) => planAt({ plan }, id)?.paintId !== planAt(palette, id)?.paintId)
@@ -221,7 +230,7 @@ export class ArrangeProblem {
       const touch = at(p).some((a) => at(q).some((b) => this.traits.adjacent[a * n + b]))
       return touch ? [[p, q]] : []
     })
-    return { plan, moved, scores: this.scoresOf(order), broken }
+    return { plan, moved, scores: isEnd ? this.scoresOf(order) : [], broken }
   }
 
   /** What exchanging two places adds to the cost of the whole, or of one wish as the plan lies. */
@@ -247,7 +256,7 @@ export function* arrangePalette(question: ArrangeQuestion): Generator<ArrangePro
     problem: problem.problem,
     start: problem.start,
     ...(seed === undefined ? {} : { seed }),
-    ...(problem.plans.length > 40 ? { runs: 10, kicks: 4 } : {}),
+    ...(problem.plans.length > 40 ? { runs: 6, kicks: 0.5 } : {}),
   })
   let known = Infinity
   let best: Arranged | undefined
@@ -256,7 +265,7 @@ export function* arrangePalette(question: ArrangeQuestion): Generator<ArrangePro
     if (step.done) return ok(problem.describe(step.value.order))
     if (!best || step.value.cost < known - 1e-9) {
       known = step.value.cost
-      best = problem.describe(step.value.order)
+      best = problem.describe(step.value.order, false)
     }
     yield { best }
   }

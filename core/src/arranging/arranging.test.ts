@@ -15,8 +15,17 @@ const paletteOf = (index: number, plan: Palette['plan'] = {}): Palette => ({
   plan,
 })
 describe('holders', () => {
-  it('are the seven asked for', () => {
-    expect(HOLDERS.map((h) => h.places.length)).toEqual([12, 24, 12, 18, 20, 16, 36])
+  it('are some thirty, from 6 pans to 64 wells, the usual ones first', () => {
+    expect(HOLDERS.slice(0, 7).map((h) => h.places.length)).toEqual([12, 24, 12, 18, 20, 16, 36])
+    expect(HOLDERS.length).toBeGreaterThanOrEqual(30)
+    const wells = (n: number) => HOLDERS.some((h) => h.places.length === n && h.places[0]!.container === 'well')
+    for (const n of [8, 12, 16, 18, 20, 24, 28, 32, 36, 40, 48, 64]) expect(wells(n), `${n} wells`).toBe(true)
+    // a name that counts its places counts them right
+    for (const { name, places } of HOLDERS)
+      expect(
+        [...name.matchAll(/\d+/g)].reduce((sum, [n]) => sum + Number(n), 0),
+        name,
+      ).toBe(places.length)
     expect(new Set(HOLDERS.map((h) => h.id)).size).toBe(HOLDERS.length)
   })
 

@@ -50,7 +50,7 @@ export function explainArrangement(question: ArrangeQuestion): ArrangementExplai
     )
     // against lying in each of the other free places, the wish's own cost taken by itself
     const wishes = measured
-      .map(({ wish, problem: own, chance, best }) => {
+      .map(({ wish, problem: own, range: { chance, best } }) => {
         const others = free.filter((b) => b !== a && plans[b] !== undefined)
         const mean = others.reduce((sum, b) => sum + problem.exchangeOf(own, a, b), 0) / Math.max(1, others.length)
         return { wish: wish.id, good: mean / Math.max(1e-9, chance - best) }

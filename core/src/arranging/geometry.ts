@@ -55,7 +55,7 @@ export function placeToward(holder: Holder, from: string, direction: Direction):
     const along = (there.x - here.x) * step.x + (there.y - here.y) * step.y
     const aside = Math.abs((there.x - here.x) * step.y) + Math.abs((there.y - here.y) * step.x)
     if (along < 1 || aside > along * 2) continue
-    const cost = along + 2.5 * aside
+    const cost = Math.hypot(along, aside) + 1.5 * aside
     if (cost < best.cost) best = { id: place.id, cost }
   }
   return best.id

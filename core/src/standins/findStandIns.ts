@@ -49,6 +49,8 @@ const SHOWN: Record<StandIn['kind'], number> = {
 const JUDGED = 40
 /** Paints from which mixtures of what is owned are looked for. */
 const MOST_MIXED = 28
+/** ... and in pairs. */
+const MOST_PAIRED = 56
 /** Shares of the work, for the progress shown. */
 type Share = readonly [number, number]
 const PAINTS = 0.1
@@ -136,11 +138,25 @@ function toBuy(judge: Judge): Option[] {
 }
 
 /** Everything at hand that may go into a mixture beside the palette's own. */
-function atHandBeside({ sought, context }: Judge): Paint[] {
+function atHandBeside(judge: Judge): Paint[] {
+  const { sought, context } = judge
   const here = new Set(context.palette.map((p) => p.id))
   const rest = context.owned.filter((p) => !here.has(p.id) && p.id !== sought.paint?.id)
   const atHand = rest.filter((p) => context.itemsOf(p.id).some(isUsable))
-  return [...context.palette, ...(atHand.length ? atHand : rest)]
+  const able = atHand.length ? atHand : rest
+  return [...context.palette, ...inPairs(able, judge)]
+}
+
+/** Of very many those near by themselves, and the rest spread over the wheel: a pair needs one of each. */
+function inPairs(paints: readonly Paint[], judge: Judge): Paint[] {
+  if (paints.length <= MOST_PAIRED) return [...paints]
+  const nearest = paints
+    .map((paint) => ({ paint, difference: judge.alone(viewOfPaint(paint)).difference }))
+    .sort((p, q) => p.difference - q.difference || (p.paint.id < q.paint.id ? -1 : 1))
+    .slice(0, MOST_PAIRED >> 1)
+    .map(({ paint }) => paint)
+  const others = paints.filter((p) => !nearest.includes(p))
+  return [...nearest, ...spread(others, MOST_PAIRED - nearest.length)]
 }
 
 /** Of many the paints that make the best pairs, in their order, and for the rest some of every hue. */

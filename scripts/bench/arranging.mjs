@@ -1,0 +1,37 @@
+// Arrangements of trays of 24 and 64 wells: the first answer, the whole search, an exchange scored anew, and how far many
+// more runs would still come.
+import { line, ms } from './tools.mjs'
+
+const BLEND = { wheel: 1, 'clean yellows': 0.7, 'look-alikes': 0.5, complements: 0.4, textures: 0.4 }
+
+export function benchArranging(core) {
+  const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.code)
+  for (const places of [24, 64]) {
+    const holder = core.HOLDERS.find((h) => h.places.length === places && h.places[0].container === 'well')
+    const paints = Array.from({ length: places - 2 }, (_, i) => {
+      const p = usable[Math.floor((i * 7919) % usable.length)]
+      return { id: `${i}`, v: 1, maker: '', name: p.names[0], pigments: [p.code] }
+    })
+    const plan = Object.fromEntries(paints.map((p, i) => [holder.places[i].id, { paintId: p.id }]))
+    const palette = { id: 'p', v: 1, name: '', use: 'studio', purpose: '', holder, plan }
+    const question = { palette, paints, blend: BLEND }
+    const begun = performance.now()
+    const search = core.arrangePalette(question)
+    search.next()
+    const first = performance.now() - begun
+    const found = core.toTheEnd(search).value
+    const whole = performance.now() - begun
+    line(`arrange ${places} wells: first answer; whole search`, `${ms(first)}; ${ms(whole)}`)
+    const problem = new core.ArrangeProblem({ ...question, palette: { ...palette, plan: found.plan } })
+    const own = core.costOf(problem.problem, problem.start)
+    const scored = performance.now()
+    for (let i = 0; i < 20; i += 1) problem.scoresOf(problem.start)
+    line('... the scores of a plan after a move by hand', ms((performance.now() - scored) / 20))
+    let best = own
+    for (let seed = 2; seed <= 4; seed += 1) {
+      const more = core.searchAssignment({ problem: problem.problem, start: problem.start, seed, runs: 40, kicks: 10 })
+      best = Math.min(best, core.toTheEnd(more).cost)
+    }
+    line('... from the best of 120 more runs', `${((100 * (own - best)) / Math.abs(best)).toFixed(2)} %`)
+  }
+}

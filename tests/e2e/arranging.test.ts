@@ -1,0 +1,105 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { App, Key } from './app'
+import { violationsOf } from './access/screens'
+
+let app: App
+beforeAll(async () => {
+  app = await App.open('/palettes/hut-palette/arrange')
+})
+afterAll(async () => {
+  expect(await app.complaints()).toEqual([])
+  await app.close()
+})
+const scoreOf = (wish: string) =>
+  app.driver.executeScript<string>(
+    `return [...document.querySelectorAll('section[aria-label="What matters in arranging"] label')].find((l) => l.innerText.startsWith(arguments[0])).lastElementChild.innerText`,
+    wish,
+  )
+const plan = () =>
+  app.driver.executeScript<string[]>(
+    `return [...document.querySelectorAll('[data-place]')].map((p) => p.ariaLabel.replace(/;.*/s, ''))`,
+  )
+
+describe('arranging', () => {
+  it.each(['families', 'clean yellows, darks at the end', 'complements across'])(
+    'by %s: proposed with what would change, taken, and taken back',
+    async (school) => {
+      const before = await plan()
+      await app.click(school)
+      await app.click('Find the best')
+      await app.happens(`/places would change/.test(document.body.innerText)`, 'a proposal')
+      await app.click('Take this arrangement')
+      await app.until(async () => (await plan()).join() !== before.join(), 'another plan')
+      const after = await plan()
+      // pins hold, and nothing is lost or doubled
+      expect(after.filter((t) => /^B[12]: /.test(t))).toEqual(before.filter((t) => /^B[12]: /.test(t)))
+      const names = (list: string[]) => list.map((t) => t.replace(/^\w+: /, '')).sort()
+      expect(names(after)).toEqual(names(before))
+      await app.chord(Key.CONTROL, 'z')
+      await app.until(async () => (await plan()).join() === before.join(), 'the plan as it was')
+    },
+  )
+
+  it('is blended by sliders, which say how well each wish is met; a blend is kept under a name', async () => {
+    await app.click('light to dark')
+    await app.until(async () => /%|chance/.test(await scoreOf('Light to dark')), 'a score')
+    expect(await scoreOf('Families together')).toBe('')
+    await app.set('Families together', '0.5')
+    await app.until(async () => /%|chance/.test(await scoreOf('Families together')), 'a score of the other wish')
+    await app.click('Keep', '//section[@aria-label="What matters in arranging"]')
+    await app.says('A blend needs a name.')
+    await app.type('Keep this blend as', 'Fog and granite')
+    await app.click('Keep', '//section[@aria-label="What matters in arranging"]')
+    await app.reload()
+    await app.click('round the colour wheel')
+    await app.click('Fog and granite')
+    await app.click('Forget Fog and granite')
+    expect(await violationsOf(app, 'arranging')).toEqual([])
+  })
+
+  it('says why a paint lies where it lies, by keyboard, and exchanges it for the better', async () => {
+    await app.click('round the colour wheel')
+    await app.driver.executeScript(`document.querySelector('[data-place][tabindex="0"]').focus()`)
+    await app.press(Key.ARROW_RIGHT, Key.ENTER)
+    await app.says('Beside it:')
+    await app.says('Single exchanges that help')
+    const before = await plan()
+    const exchange = await app.find('section[aria-label="Why it lies so"] li .link')
+    await exchange.click()
+    await app.until(async () => (await plan()).join() !== before.join(), 'the exchange')
+    await app.chord(Key.CONTROL, 'z')
+    await app.until(async () => (await plan()).join() === before.join(), 'it to be taken back')
+  })
+
+  it('lays up to four side by side', async () => {
+    await app.click('Lay two side by side')
+    await app.click('One more beside them')
+    await app.click('One more beside them')
+    await app.happens(
+      `document.querySelectorAll('section[aria-label$=" arrangement"] .tray').length === 4`,
+      'four arrangements',
+    )
+    await app.click('Back to one')
+  })
+
+  it('carries the moves out step by step, each an entry of the journal', async () => {
+    await app.visit('/palettes/landing-tin/arrange')
+    await app.click('light to dark')
+    await app.click('Find the best')
+    await app.happens(`/places would change/.test(document.body.innerText)`, 'a proposal')
+    await app.click('Take this arrangement')
+    await app.says('from the palette as it lies to the plan')
+    const steps = () =>
+      app.driver.executeScript<number>(
+        `return document.querySelectorAll('section[aria-label="The moves"] ol li').length`,
+      )
+    const all = await steps()
+    for (let left = all; left > 0; left = await steps()) {
+      await app.click('Done', '//section[@aria-label="The moves"]')
+      await app.until(async () => (await steps()) < left, 'a step to be done')
+    }
+    await app.says('Everything that lies in it lies as it is planned.')
+    await app.chord(Key.CONTROL, 'z')
+    await app.until(async () => (await steps()) > 0, 'the last step to be taken back')
+  })
+})

@@ -132,7 +132,7 @@ const toFill = computed(() =>
               >{{ row.standsFor.words }} is away from
               <NuxtLink class="link" :to="`/palettes/${row.palette.id}/stand-in?place=${row.placeId}`"
                 >{{ row.placeId }}, {{ row.palette.name }}</NuxtLink
-              >{{ row.isBack ? ': there is some at hand again' : '' }}</span
+              >{{ row.isBack ? ': some of it is at hand' : '' }}</span
             >
             <button v-if="row.isBack" class="btn" @click="standInCommands.restore(row.palette.id, row.placeId)">
               Put it back

@@ -25,7 +25,7 @@ const isBack = (paintId: string | undefined) => Boolean(paintId && atHand(paintI
         <button class="font-medium hover:underline" @click="emit('select', a.placeId)">{{ a.placeId }}</button>
         <span class="min-w-0 grow text-sm"
           >{{ a.paintId ? `${nameOf(a.paintId)}, ` : '' }}{{ standingInWords(a.standsFor, nameOf)
-          }}<span v-if="isBack(a.standsFor.paintId)" class="hint">; there is some at hand again</span></span
+          }}<span v-if="isBack(a.standsFor.paintId)" class="hint">; some of it is at hand</span></span
         >
         <button class="link text-sm" @click="commands.restore(palette.id, a.placeId)">
           Put {{ a.standsFor.words }} back

@@ -2,7 +2,7 @@
 import { parseColour } from '@juxtachrome/core/colour'
 import { type Paint, type Palette, plannedPaints, type Wanted } from '@juxtachrome/core/documents'
 import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
-import { parsePigmentCodes, pigmentVariants, type ReferencePigment } from '@juxtachrome/core/pigments'
+import { parsePigmentCodes, pigmentVariants, type ReferencePigment, searchPigments } from '@juxtachrome/core/pigments'
 import { MATTERS, MATTER_WORDS, type Matter, type Matters, paintOfPigment } from '@juxtachrome/core/standins'
 import { computed, ref } from 'vue'
 import { useCollection } from '~/stores/collection'
@@ -15,6 +15,12 @@ const collection = useCollection()
 const text = ref('')
 const trouble = ref('')
 const variants = ref<readonly ReferencePigment[]>([])
+/** Why one of them has to be chosen. */
+const question = ref('')
+function offer(found: readonly ReferencePigment[], words: string) {
+  variants.value = found.slice(0, MOST)
+  question.value = words
+}
 const planned = computed(() =>
   [...plannedPaints(props.palette)]
     .flatMap((id) => collection.paint(id) ?? [])
@@ -42,9 +48,17 @@ function goFor() {
   const { codes } = parsePigmentCodes(said)
   const found = codes.flatMap(({ code }) => pigmentVariants(code))
   if (found.length === 1) return emit('want', { kind: 'pigment', pigment: found[0]!.id })
-  if (found.length > 1) return void (variants.value = found)
-  const [first] = shown.value
-  if (first) return emit('wantPaint', first.id)
+  if (found.length > 1) return offer(found, 'That code covers several colours. Which one?')
+  // of several of that name the one that lies here; what only sounds alike comes after the reference
+  const here = plannedPaints(props.palette)
+  const isNamed = (p: Paint) => `${p.name} ${p.maker}`.toLowerCase().includes(said.toLowerCase())
+  const named = shown.value.filter(isNamed)
+  const own = named.find((p) => here.has(p.id)) ?? named[0]
+  if (own) return emit('wantPaint', own.id)
+  const known = codes.length ? [] : searchPigments({ text: said })
+  if (known.length) return offer(known, 'You own none of that name. In the reference:')
+  const [alike] = shown.value
+  if (alike) return emit('wantPaint', alike.id)
   trouble.value = codes.length
     ? `The reference holds no ${said}.`
     : `“${said.slice(0, 40)}” is no paint that you own, no pigment code and no colour.`
@@ -71,8 +85,8 @@ const weigh = (matter: Matter, weight: number) => (matters.value = { ...matters.
     </form>
     <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
     <template v-if="variants.length">
-      <p class="mt-2 text-sm">That code covers several colours. Which one?</p>
-      <ul aria-label="Colours of that code">
+      <p class="mt-2 text-sm">{{ question }}</p>
+      <ul aria-label="Of the reference">
         <li v-for="v in variants" :key="v.id">
           <SwatchRow :paint="paintOfPigment(v)" button @click="emit('want', { kind: 'pigment', pigment: v.id })"
             ><span class="min-w-0 truncate"
@@ -110,7 +124,10 @@ const weigh = (matter: Matter, weight: number) => (matters.value = { ...matters.
       <li v-for="p in shown" :key="p.id">
         <SwatchRow :paint="p" button :selected="p.id === chosenId" @click="emit('wantPaint', p.id)"
           ><span class="min-w-0 truncate"
-            >{{ p.name }} <span class="hint">{{ p.pigments.join(' ') }}</span></span
+            >{{ p.name }}
+            <span class="hint">{{
+              [p.pigments.join(' '), p.maker, p.formula ?? ''].filter(Boolean).join(', ')
+            }}</span></span
           ></SwatchRow
         >
       </li>

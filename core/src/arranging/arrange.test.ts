@@ -51,6 +51,24 @@ describe('arranging', () => {
     expect(scores[0]!.score).toBeGreaterThan(0.97)
   })
 
+  it('with room to spare the like lie together, and the empties where the wheel has a gap', () => {
+    const group = (name: string, h: number) =>
+      [0, 1, 2].map((i) => {
+        const turn = ((h + 4 * i) / 180) * Math.PI
+        return bare(`${name}${i}`, {
+          masstone: { L: 60, a: 60 * Math.cos(turn), b: 60 * Math.sin(turn), source: 'typed' },
+        })
+      })
+    const paints = [...group('yellow', 85), ...group('blue', 265)]
+    const { plan } = arranged(paletteWith(tin.holder, paints, shuffled(6, 4)), paints, { wheel: 1 })
+    const explained = explainArrangement({ palette: { ...tin, plan }, paints, blend: { wheel: 1 } })
+    for (const { paintId, neighbours } of explained.places) {
+      const family = (id: string) => id.replace(/\d/, '')
+      expect(neighbours.length, paintId).toBeGreaterThan(0)
+      expect(neighbours.every((n) => family(n) === family(paintId))).toBe(true)
+    }
+  })
+
   it('light to dark goes from one end to the other', () => {
     const paints = round(12)
     const { plan } = arranged(paletteWith(tin.holder, paints, shuffled(12, 5)), paints, { value: 1 })

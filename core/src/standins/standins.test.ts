@@ -157,6 +157,12 @@ describe('the list', () => {
     const apart = (id: string) => list.find((s) => s.paintId === id)!.inMixtures!
     expect(apart('muddy').mean).toBeGreaterThan(apart('clean').mean)
     expect(primaries.map((p) => p.id)).toContain(apart('muddy').worstWith)
+    // alone the muddy one is nearer; with its mixtures counted the clean one is before it
+    const none = { colour: 0, mixtures: 0, behaviour: 0, permanence: 0, purity: 0, price: 0, staying: 0 }
+    const first = (matters: typeof none) =>
+      standInsFor(yellow, primaries, [...primaries, muddy, clean], { matters }).find((s) => s.paintId)!.paintId
+    expect(first({ ...none, colour: 1 })).toBe('muddy')
+    expect(first({ ...none, colour: 0.2, mixtures: 1 })).toBe('clean')
   })
 
   it('what was tried outranks what is predicted, and what held badly or was refused comes last', () => {
@@ -169,6 +175,10 @@ describe('the list', () => {
       day: '2026-05-01',
       ...more,
     })
+    const passable = standInsFor(own, primaries, [...primaries, sienna, other], {
+      trials: [trial('lemon', { held: 'well' }), trial('rose', { held: 'passably' })],
+    })
+    expect(passable.slice(0, 2).map((s) => s.paintId)).toEqual(['lemon', 'rose'])
     const trials = [
       trial('lemon', { held: 'well' }),
       trial('ochre-2', { held: 'badly' }),

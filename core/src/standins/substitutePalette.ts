@@ -105,10 +105,9 @@ const withoutIt = (context: StandInContext, paint: Paint | undefined): StandInCo
 })
 
 function isAllowed(id: string, standIn: StandIn, { scope, mostPerMl, unless }: SubstituteQuestion): boolean {
-  const { kind, places, price, trial } = standIn
+  const { places, price, trial } = standIn
   if (trial?.refused || trial?.held === 'badly' || unless?.(id, standIn)) return false
-  if (scope === 'this palette' && (places > 0 || kind === 'to buy')) return false
-  if (scope === 'what is owned' && kind === 'to buy') return false
+  if (scope === 'this palette' && places > 0) return false
   return !mostPerMl || (price !== undefined && price.currency === mostPerMl.currency && price.minor <= mostPerMl.minor)
 }
 

@@ -92,6 +92,8 @@ describe('because of', () => {
     const twin = paint('twin', ['PY3'], { maker: 'Fulmar' })
     const before = paint('before', ['PB60'], { name: 'Indigo', formula: 'before 2021' })
     const since = paint('since', ['PB66'], { name: 'indigo', formula: 'since 2021' })
+    const same = paint('same', ['PB66'], { name: 'indigo', formula: 'since 2021' })
+    expect(kinds([since, same], 'since') ?? []).not.toContain('reformulated')
     const last = paint('last', ['PBr7'], { discontinued: true, vegan: false })
     const owned = [alizarin, cadmium, viridian, lemon, twin, before, since, last, ultramarine]
     expect(kinds(owned, 'alizarin')).toContain('fades')

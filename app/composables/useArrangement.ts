@@ -23,7 +23,7 @@ export function useArrangement(palette: () => Palette, blend: Readonly<Ref<Blend
         'arrangePalette',
         { paletteId: palette().id, blend: { ...blend.value } },
         {
-          progress: ({ best }) => (arrangement.value = best),
+          progress: ({ best }) => best && (arrangement.value = best),
           answer: (result, answered) => {
             revision.value = answered
             trouble.value = result.ok ? '' : result.error.message

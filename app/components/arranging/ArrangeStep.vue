@@ -28,7 +28,7 @@ const search = useQuestion('arrangePalette')
 const proposal = shallowRef<Arranged>()
 async function propose() {
   const request = { paletteId: props.palette.id, blend: { ...blend.value } }
-  const answer = await search.ask(request, ({ best }) => (proposal.value = best))
+  const answer = await search.ask(request, ({ best }) => best && (proposal.value = best))
   if (answer) proposal.value = answer
 }
 // a proposal speaks of one blend and one plan
@@ -44,9 +44,10 @@ function take() {
 const explain = useQuestion('explainArrangement')
 const explained = shallowRef<ArrangementExplained>()
 watch(
-  [blend, () => props.palette, proposal] as const,
-  async ([weights, palette, proposed]) => {
-    if (planned.value < 2) return
+  [blend, () => props.palette, proposal, search.isWorking] as const,
+  async ([weights, palette, proposed, isWorking]) => {
+    // what is still being looked for is explained when it stands
+    if (planned.value < 2 || isWorking) return
     const answer = await explain.ask({
       paletteId: palette.id,
       blend: { ...weights },

@@ -32,7 +32,8 @@ export interface Arranged {
   broken: [string, string][]
 }
 export interface ArrangeProgress {
-  best: Arranged
+  /** Left out where nothing better was found since. */
+  best?: Arranged
 }
 
 const NOTHING: ArrangeContext = { key: '', use: () => 0, areMixed: () => false }
@@ -259,14 +260,11 @@ export function* arrangePalette(question: ArrangeQuestion): Generator<ArrangePro
     ...(problem.plans.length > 40 ? { runs: 6, kicks: 0.5 } : {}),
   })
   let known = Infinity
-  let best: Arranged | undefined
   for (;;) {
     const step = search.next()
     if (step.done) return ok(problem.describe(step.value.order))
-    if (!best || step.value.cost < known - 1e-9) {
-      known = step.value.cost
-      best = problem.describe(step.value.order, false)
-    }
-    yield { best }
+    const isBetter = step.value.cost < known - 1e-9
+    if (isBetter) known = step.value.cost
+    yield isBetter ? { best: problem.describe(step.value.order, false) } : {}
   }
 }

@@ -1,4 +1,4 @@
-import type { Holder, Place } from '../documents/palette'
+import type { Holder } from '../documents/palette'
 import { boxOf, middleOf, neighbourPairs, type Point, walkOf } from './geometry'
 
 /** Where places lie to each other and to what is round them; worked out once for a holder. Matrices are n x n, row by row. */
@@ -67,14 +67,15 @@ function workOut(holder: Holder): PlaceTraits {
         )
       : 0
   const farthest = Math.max(...middles.map(toMixing), 1)
+  const adjacent = pair((a, b) => Number(touching.has(`${ids[a]} ${ids[b]}`) || touching.has(`${ids[b]} ${ids[a]}`)))
   return {
     ids,
     near: pair((a, b) => Math.exp(-Math.max(0, apart(middles[a]!, middles[b]!) - step) / step)),
     across: pair((a, b) => Math.exp(-facing(a, b) / step) * Number(apart(middles[a]!, middles[b]!) > 1.6 * step)),
-    adjacent: pair((a, b) => Number(touching.has(`${ids[a]} ${ids[b]}`) || touching.has(`${ids[b]} ${ids[a]}`))),
+    adjacent,
     along: each((a) => (n > 1 ? walk.indexOf(ids[a]!) / (n - 1) : 0)),
     central: each((a) => 1 - apart(middles[a]!, centre) / most),
-    cornered: each((a) => fewNeighbours(places, touching, a)),
+    cornered: fewNeighbours(adjacent, n),
     mixing: each((a) => 1 - toMixing(middles[a]!) / farthest),
     right: each((a) => middles[a]!.x / holder.width),
   }
@@ -90,9 +91,10 @@ function typicalStep(middles: readonly Point[]): number {
 }
 
 /** 1 for a place with the fewest neighbours of all, 0 for one with the most. */
-function fewNeighbours(places: readonly Place[], touching: ReadonlySet<string>, a: number): number {
-  const count = (id: string) => [...touching].filter((t) => t.split(' ').includes(id)).length
-  const counts = places.map((p) => count(p.id))
+function fewNeighbours(adjacent: Float64Array, n: number): Float64Array {
+  const counts = Array.from({ length: n }, (_, a) =>
+    adjacent.subarray(a * n, (a + 1) * n).reduce((sum, t) => sum + t, 0),
+  )
   const [least, most] = [Math.min(...counts), Math.max(...counts)]
-  return most === least ? 0 : (most - counts[a]!) / (most - least)
+  return Float64Array.from(counts, (c) => (most === least ? 0 : (most - c) / (most - least)))
 }

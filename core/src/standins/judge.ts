@@ -5,7 +5,7 @@ import { cachedOptics } from '../film/cachedOptics'
 import { spreadAt } from '../film/expectedError'
 import type { Optics } from '../film/optics'
 import { type PaintOptics, referenceOf } from '../film/paintOptics'
-import { apartWith } from '../mixing/apart'
+import { farthest, mixturesWith } from '../mixing/apart'
 import { mixOptics } from '../mixing/mixOptics'
 import type { Observation } from '../mixing/observations'
 import { predictMixture } from '../mixing/predictMixture'
@@ -52,7 +52,8 @@ const POINTS = { step: 1, loss: 3, effect: 3, dark: 0.25, pigment: 0.5, mixing: 
 
 /** Judges options against what is sought, in one palette. What does not change from option to option is worked out once. */
 export class Judge {
-  readonly #partners: { id: string; optics: Optics }[]
+  /** Each with the mixtures of what is wanted. */
+  readonly #partners: { id: string; optics: Optics; wanted: LabD65[] }[]
   readonly #here: Set<string>
   readonly #price?: { minor: number; currency: string }
   readonly #byId = new Map<string, Paint>()
@@ -63,12 +64,17 @@ export class Judge {
     readonly matters: Matters,
   ) {
     this.#here = new Set(context.palette.map((p) => p.id))
+    const own = sought.optics && asItMixes(sought.optics, context.strengths?.get(sought.paint?.id ?? ''))
     const partners = context.palette.flatMap((paint) => {
       const optics = this.opticsOf(paint)
       return optics && paint.id !== sought.paint?.id ? [{ id: paint.id, optics }] : []
     })
     const every = Math.max(1, partners.length / MOST_PARTNERS)
-    this.#partners = partners.filter((_, i) => Math.floor(i % every) === 0).slice(0, MOST_PARTNERS)
+    const some = partners.filter((_, i) => Math.floor(i % every) === 0).slice(0, MOST_PARTNERS)
+    this.#partners = some.flatMap((partner) => {
+      const wanted = own && mixturesWith(own, partner.optics)
+      return wanted ? [{ ...partner, wanted }] : []
+    })
     this.#price = sought.paint && pricePerMillilitre(context.itemsOf(sought.paint.id))
     for (const paint of [...context.owned, ...context.palette]) this.#byId.set(paint.id, paint)
   }
@@ -169,20 +175,17 @@ export class Judge {
   }
 
   #inMixtures(optics: Optics | undefined): StandIn['inMixtures'] {
-    const own = this.sought.optics && this.soughtOptics()
-    if (!own || !optics || this.#partners.length === 0) return undefined
+    if (!optics) return undefined
     let [sum, count, worst, worstWith] = [0, 0, -1, '']
-    for (const { id, optics: partner } of this.#partners) {
-      const apart = apartWith(own, optics, partner)
-      if (apart === undefined) continue
+    for (const { id, optics: partner, wanted } of this.#partners) {
+      const mixtures = mixturesWith(optics, partner)
+      if (!mixtures) continue
+      const apart = farthest(wanted, mixtures)
       sum += apart
       count += 1
       if (apart > worst) [worst, worstWith] = [apart, id]
     }
     return count ? { mean: sum / count, worst, worstWith } : undefined
-  }
-  soughtOptics(): Optics {
-    return asItMixes(this.sought.optics!, this.context.strengths?.get(this.sought.paint?.id ?? ''))
   }
 
   #stock(paint: Paint, items: readonly Item[]): string[] {

@@ -6,12 +6,13 @@ import {
   type Palette,
   planAt,
   removed,
-  updated,
 } from '@juxtachrome/core/documents'
 import { freePlaces, placePaint, reservePlace } from '@juxtachrome/core/arranging'
 import { leavingOpen, passing, taking, unpassing } from '@juxtachrome/core/choosing'
 import { nanoid } from 'nanoid'
 import { counted } from '@juxtachrome/core/units'
+import { useChangePalette } from './changePalette'
+import { copied } from './copied'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
@@ -23,13 +24,7 @@ export function useGuideCommands() {
   const notices = useNotices()
   const nameOf = (id: string) => collection.paint(id)?.name ?? 'a paint'
 
-  /** Always from the palette as it is now, also when another window changed it. */
-  function change(paletteId: string, label: string, how: (palette: Palette) => Palette | undefined): boolean {
-    const before = collection.palette(paletteId)
-    const after = before && how(before)
-    if (!before || !after) return false
-    return undo.commit(label, [updated('palettes', before, after)]).ok
-  }
+  const { change } = useChangePalette()
   const within = (paletteId: string, label: string, how: (guide: GuideState) => GuideState) =>
     change(paletteId, label, (p) => p.guide && { ...p, guide: how(p.guide) })
 
@@ -105,7 +100,7 @@ export function useGuideCommands() {
     exchange: (paletteId: string, out: readonly string[], come: readonly string[], words: string) =>
       change(paletteId, words, (p) => intoFree(without(p, out), come, placePaint)),
     save(name: string, calls: readonly GuideCall[]): Guide {
-      const guide: Guide = { id: nanoid(12), v: 1, name, calls: JSON.parse(JSON.stringify(calls)) as GuideCall[] }
+      const guide: Guide = { id: nanoid(12), v: 1, name, calls: copied(calls) as GuideCall[] }
       undo.commit(`kept the guide ${name}`, [added('guides', guide)])
       return guide
     },

@@ -1,26 +1,19 @@
-import { ok, type Result } from '@juxtachrome/core/result'
+import { ok } from '@juxtachrome/core/result'
 import { added, type Brief, removed, updated, type Holder, type Palette, planAt } from '@juxtachrome/core/documents'
 import { clearPlan, lockPlace, movePlan, placePaint, reservePlace } from '@juxtachrome/core/arranging'
 import { nanoid } from 'nanoid'
+import { useChangePalette } from './changePalette'
+import { copied } from './copied'
 import { useCollection } from '~/stores/collection'
-import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
 
 /** What a person does to palettes. Each is one entry of the undo list, in words. */
 export function usePaletteCommands() {
   const collection = useCollection()
   const undo = useUndo()
-  const notices = useNotices()
   const paintName = (id: string | undefined) => collection.paint(id)?.name ?? 'a paint'
 
-  function change(paletteId: string, label: string, how: (palette: Palette) => Result<Palette>): boolean {
-    const before = collection.palette(paletteId)
-    if (!before) return false
-    const after = how(before)
-    if (!after.ok) notices.trouble(after.error.message)
-    else if (after.value !== before) undo.commit(label, [updated('palettes', before, after.value)])
-    return after.ok
-  }
+  const { attempt: change } = useChangePalette()
 
   const inPlace = (palette: Palette | undefined, placeId: string) => {
     const plan = palette && planAt(palette, placeId)
@@ -35,7 +28,7 @@ export function usePaletteCommands() {
         name,
         use,
         purpose,
-        holder: JSON.parse(JSON.stringify(holder)) as Holder,
+        holder: copied(holder),
         plan: {},
       }
       undo.commit(`made the palette ${name}`, [added('palettes', palette)])

@@ -1,7 +1,8 @@
-import { added, type Palette, removed, type Trial, updated, type Wanted } from '@juxtachrome/core/documents'
+import { added, removed, type Trial, type Wanted } from '@juxtachrome/core/documents'
 import { restoreAt, standInAt, type StandIn } from '@juxtachrome/core/standins'
-import type { Result } from '@juxtachrome/core/result'
 import { nanoid } from 'nanoid'
+import { useChangePalette } from './changePalette'
+import { usePaintName } from './paintName'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
@@ -11,18 +12,9 @@ export function useStandInCommands() {
   const collection = useCollection()
   const undo = useUndo()
   const notices = useNotices()
-  const nameOf = (id: string) => collection.paint(id)?.name ?? 'a paint that is gone'
+  const nameOf = usePaintName()
 
-  function change(paletteId: string, label: string, how: (palette: Palette) => Result<Palette>): boolean {
-    const before = collection.palette(paletteId)
-    const after = before && how(before)
-    if (!before || !after) return false
-    if (!after.ok) {
-      notices.trouble(after.error.message)
-      return false
-    }
-    return undo.commit(label, [updated('palettes', before, after.value)]).ok
-  }
+  const { attempt, change } = useChangePalette()
   const insteadOf = ({ paintId, mixture }: StandIn): Trial['instead'] | undefined =>
     mixture
       ? {
@@ -36,23 +28,21 @@ export function useStandInCommands() {
 
   return {
     take: (paletteId: string, placeId: string, standIn: StandIn, words: string) =>
-      change(paletteId, `planned ${words} in ${placeId}`, (p) => standInAt(p, placeId, standIn, nameOf)),
+      attempt(paletteId, `planned ${words} in ${placeId}`, (p) => standInAt(p, placeId, standIn, nameOf)),
     /** Several places at once, as one step; those that are refused are left as they are and said. */
-    takeAll(paletteId: string, takes: readonly { placeId: string; standIn: StandIn }[], words: string): number {
-      const before = collection.palette(paletteId)
-      if (!before) return 0
+    takeAll(paletteId: string, takes: readonly { placeId: string; standIn: StandIn }[], words: string): void {
       const refused: string[] = []
-      const after = takes.reduce((palette, { placeId, standIn }) => {
-        const next = standInAt(palette, placeId, standIn, nameOf)
-        if (!next.ok) refused.push(`${placeId}: ${next.error.message}`)
-        return next.ok ? next.value : palette
-      }, before)
-      if (after !== before) undo.commit(words, [updated('palettes', before, after)])
+      change(paletteId, words, (before) =>
+        takes.reduce((palette, { placeId, standIn }) => {
+          const next = standInAt(palette, placeId, standIn, nameOf)
+          if (!next.ok) refused.push(`${placeId}: ${next.error.message}`)
+          return next.ok ? next.value : palette
+        }, before),
+      )
       if (refused.length) notices.trouble(refused.join(' '))
-      return takes.length - refused.length
     },
     restore: (paletteId: string, placeId: string) =>
-      change(paletteId, `put back what was away from ${placeId}`, (p) =>
+      attempt(paletteId, `put back what was away from ${placeId}`, (p) =>
         restoreAt(p, placeId, (id) => Boolean(collection.paint(id) && !collection.paint(id)!.removed)),
       ),
     /** How a stand-in did on paper, or that it is refused; an earlier word on the same gives way. */

@@ -2,6 +2,7 @@ import { added, atVersion, type Palette, removed, updated, type Version, version
 import { intoHolder, keepingOnly } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
+import { copied } from './copied'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
@@ -71,5 +72,3 @@ export function useVersionCommands() {
     },
   }
 }
-
-const copied = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T

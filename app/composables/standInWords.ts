@@ -1,5 +1,6 @@
 import { effortOf, type StandIn, type StandInKind } from '@juxtachrome/core/standins'
 import { counted } from '@juxtachrome/core/units'
+import { pricePerMlInWords } from '@juxtachrome/core/paints'
 import { differenceInWords } from '@juxtachrome/core/colour'
 import { pigmentById } from '@juxtachrome/core/pigments'
 import type { StandsFor } from '@juxtachrome/core/documents'
@@ -61,7 +62,7 @@ export function costInWords(standIn: StandIn): string {
         : effort > 1
           ? `no place; ${effort} paints to mix each time`
           : 'on the palette already'
-  return [takes, price ? `${(price.minor / 100).toFixed(2)} ${price.currency} a ml` : ''].filter(Boolean).join('; ')
+  return [takes, price ? `${pricePerMlInWords(price)} a ml` : ''].filter(Boolean).join('; ')
 }
 
 export function trialInWords({ trial }: StandIn): string {

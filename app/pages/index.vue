@@ -3,8 +3,8 @@ import { dayInWords } from '@juxtachrome/core/units'
 import { plannedPaints } from '@juxtachrome/core/documents'
 import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
-import { awayIn } from '@juxtachrome/core/standins'
 import { useStandInCommands } from '~/commands/standIns'
+import { useAway } from '~/composables/useAway'
 import { useBalances } from '~/composables/useBalances'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
@@ -36,13 +36,9 @@ const low = computed(() =>
     .sort((p, q) => p.ml - q.ml),
 )
 /** Paints that are away from a palette, with what stands in; those that are at hand again can go back. */
+const awayFrom = useAway()
 const standIns = computed(() =>
-  collection.palettes.flatMap((palette) =>
-    awayIn(palette).map((away) => {
-      const { paintId } = away.standsFor
-      return { palette, ...away, isBack: Boolean(paintId && atHand(paintId) > 0) }
-    }),
-  ),
+  collection.palettes.flatMap((palette) => awayFrom(palette).map((away) => ({ palette, ...away }))),
 )
 const onOrder = computed(() =>
   collection.items

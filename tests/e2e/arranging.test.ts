@@ -12,7 +12,8 @@ afterAll(async () => {
 })
 const scoreOf = (wish: string) =>
   app.driver.executeScript<string>(
-    `return [...document.querySelectorAll('section[aria-label="What matters in arranging"] label')].find((l) => l.innerText.startsWith(arguments[0])).lastElementChild.innerText`,
+    `const labels = [...document.querySelectorAll('section[aria-label="What matters in arranging"] label')]
+    return labels.find((l) => l.innerText.startsWith(arguments[0])).lastElementChild.innerText`,
     wish,
   )
 const plan = () =>

@@ -154,7 +154,14 @@ describe('importing a table', () => {
     const file = join(dir, 'drawer.csv')
     await writeFile(
       file,
-      'Colour name;Brand;C.I. code;Size (ml);Condition\nQuinacridone gold;Westing;PO49;15;open\n<b>Bold</b> blue;Westing;PB29;5;open\n=1+1;Westing;PB99X;5;open\n;Westing;;5;open\n',
+      [
+        'Colour name;Brand;C.I. code;Size (ml);Condition',
+        'Quinacridone gold;Westing;PO49;15;open',
+        '<b>Bold</b> blue;Westing;PB29;5;open',
+        '=1+1;Westing;PB99X;5;open',
+        ';Westing;;5;open',
+        '',
+      ].join('\n'),
     )
     await app.go('/import')
     await app.upload(0, file)

@@ -48,7 +48,9 @@ describe('for one paint', () => {
     await app.happens(`!document.querySelector('section[aria-label="Stand-ins"] progress')`, 'the whole list')
     const names = () =>
       app.driver.executeScript<string[]>(
-        `return [...document.querySelectorAll('section[aria-label="Stand-ins"] ol > li')].filter((li) => li.innerText.includes('Take for')).map((li) => li.querySelector('h3').innerText.trim())`,
+        `const rows = [...document.querySelectorAll('section[aria-label="Stand-ins"] ol > li')]
+        const takable = rows.filter((li) => li.innerText.includes('Take for'))
+        return takable.map((li) => li.querySelector('h3').innerText.trim())`,
       )
     const [, second, third] = (await names()) as [string, string, string]
     await app.click(second, list)

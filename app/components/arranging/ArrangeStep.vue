@@ -57,6 +57,12 @@ watch(
   },
   { immediate: true },
 )
+const said = computed(() => {
+  if (!proposal.value) return 'Locked and reserved places stay as they are.'
+  const { length } = proposal.value.moved
+  const would = length ? `${counted(length, 'place')} would change (dotted).` : 'It lies best as it lies.'
+  return search.isWorking.value ? `Looking further … ${would}` : would
+})
 const shown = computed(() => (proposal.value ? { ...props.palette, plan: proposal.value.plan } : props.palette))
 const carry = createCarry((carried, target) => {
   if (target.kind === 'place' && carried.kind === 'place') commands.move(props.palette.id, carried.id, target.id)
@@ -93,11 +99,7 @@ function select(id: string) {
         </template>
         <button v-else class="btn btn-primary" @click="propose">Find the best</button>
         <button class="btn" @click="isComparing = true">Lay two side by side</button>
-        <span class="hint text-sm" role="status">{{
-          proposal
-            ? `${search.isWorking.value ? 'Looking further … ' : ''}${proposal.moved.length ? `${counted(proposal.moved.length, 'place')} would change (dotted).` : 'It lies best as it lies.'}`
-            : 'Locked and reserved places stay as they are.'
-        }}</span>
+        <span class="hint text-sm" role="status">{{ said }}</span>
       </div>
       <p v-if="search.trouble.value" role="alert" class="refusal mb-2">{{ search.trouble.value }}</p>
       <PaletteTray

@@ -5,7 +5,7 @@ import { mainPaintOf } from '@juxtachrome/core/ledger'
 import { counted } from '@juxtachrome/core/units'
 import { computed } from 'vue'
 import { useFillCommands } from '~/commands/filling'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
 

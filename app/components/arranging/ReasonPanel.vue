@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ARRANGE_WISHES, type ArrangementExplained } from '@juxtachrome/core/arranging'
 import { computed } from 'vue'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 
 /** Why a paint lies where it lies, and what would be better; without a place, what there is to say of the whole. */
 const props = defineProps<{ explained: ArrangementExplained; place?: string; isProposal: boolean }>()
@@ -11,18 +11,18 @@ const here = computed(() => props.explained.places.find((p) => p.placeId === pro
 const label = (wish: string) => ARRANGE_WISHES.find((w) => w.id === wish)?.label.toLowerCase() ?? wish
 const wishesOf = (isGood: boolean) =>
   (here.value?.wishes ?? []).filter((w) => w.good > 0 === isGood).map((w) => label(w.wish))
-/** The exchanges that would better the whole most. */
-const best = computed(() =>
-  props.explained.places
+/** The exchanges that would better the whole most, each once. */
+const best = computed(() => {
+  const seen = new Set<string>()
+  return props.explained.places
     .flatMap((p) => (p.better ? [{ ...p, better: p.better }] : []))
     .sort((p, q) => q.better.gain - p.better.gain)
-    .filter(
-      (p, i, all) =>
-        all.findIndex((o) => o.better.withPlace === p.placeId && o.placeId === p.better.withPlace) >= i ||
-        !all.some((o) => o.better.withPlace === p.placeId && o.placeId === p.better.withPlace),
-    )
-    .slice(0, 4),
-)
+    .filter(({ placeId, better: { withPlace } }) => {
+      const pair = [placeId, withPlace].sort().join(' ')
+      return !seen.has(pair) && seen.add(pair)
+    })
+    .slice(0, 4)
+})
 /** What an exchange would change of the scores. */
 function changes(scores: ArrangementExplained['scores']): string {
   return scores

@@ -3,6 +3,7 @@ import type { CallWants, GuideCall, GuideState, Palette } from '@juxtachrome/cor
 import { wantsOf } from '@juxtachrome/core/choosing'
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
+import { copied } from '~/commands/copied'
 import { useGuideCommands } from '~/commands/guides'
 
 /** The calls of a guide: order, wording, quota; what is called for follows from the words, or stays as it was. */
@@ -13,7 +14,7 @@ interface Row extends Pick<GuideCall, 'id' | 'words' | 'wants'> {
   /** Empty while it is being typed. */
   quota: number | ''
 }
-const rows = ref<Row[]>(JSON.parse(JSON.stringify(props.guide.calls)) as Row[])
+const rows = ref<Row[]>(copied(props.guide.calls) as Row[])
 const name = ref(props.guide.name)
 const trouble = ref('')
 

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
 import type { Assessment } from '@juxtachrome/core/choosing'
-import { computed, nextTick, ref } from 'vue'
+import { computed, defineAsyncComponent, nextTick, ref, type Component } from 'vue'
 import { useGuideCommands } from '~/commands/guides'
+import type { ChoosePanel } from '~/composables/choosePanels'
 import type { Carry } from '~/composables/useCarry'
 
 /** The left zone while choosing: the drawer as it is, or a guide through a way of choosing. */
@@ -16,15 +17,27 @@ const props = defineProps<{
 const byBrings = defineModel<boolean>('byBrings', { default: false })
 const mode = defineModel<'drawer' | 'guide'>('mode', { default: 'drawer' })
 const emit = defineEmits<{ carrying: []; next: [paintId: string]; look: [paintId: string] }>()
-type Panel = 'best' | 'reduce' | 'list' | 'master' | 'together' | 'few' | 'versions'
-const panel = ref<Panel>()
+const panel = ref<ChoosePanel>()
 const commands = useGuideCommands()
 const zone = ref<HTMLElement>()
 /** What the collection mixes is at hand, so that choices can be reckoned. */
 const isReady = computed(() => Boolean(props.verdict?.gains))
+const reckoned = () => ({ isReady: isReady.value })
+const measured = () => ({ gains: props.verdict?.gains, room: props.room })
+const alone = () => ({})
+/** Each panel, fetched when it is first shown, with what it needs besides the palette. */
+const PANELS: Record<ChoosePanel, { is: Component; given: () => Record<string, unknown> }> = {
+  best: { is: defineAsyncComponent(() => import('./BestFill.vue')), given: reckoned },
+  reduce: { is: defineAsyncComponent(() => import('./ReducePanel.vue')), given: reckoned },
+  list: { is: defineAsyncComponent(() => import('./ListPanel.vue')), given: alone },
+  master: { is: defineAsyncComponent(() => import('./MasterSet.vue')), given: measured },
+  together: { is: defineAsyncComponent(() => import('./HeadToHead.vue')), given: measured },
+  few: { is: defineAsyncComponent(() => import('./LimitedFew.vue')), given: alone },
+  versions: { is: defineAsyncComponent(() => import('./VersionsPanel.vue')), given: alone },
+}
 /** The list of ways, although a guide is under way: it can be taken up again from there. */
 const lists = ref(false)
-async function show(what: Panel | 'ways' | 'guide') {
+async function show(what: ChoosePanel | 'ways' | 'guide') {
   panel.value = what === 'ways' || what === 'guide' ? undefined : what
   lists.value = what === 'ways'
   // the work goes on at the top of what comes
@@ -55,49 +68,14 @@ async function show(what: Panel | 'ways' | 'guide') {
       @look="emit('look', $event)"
     />
     <div v-else class="min-h-0 grow overflow-y-auto pr-1">
-      <LazyBestFill
-        v-if="panel === 'best'"
+      <component
+        :is="PANELS[panel].is"
+        v-if="panel"
         :palette="palette"
-        :is-ready="isReady"
+        v-bind="PANELS[panel].given()"
         @look="emit('look', $event)"
         @leave="show('guide')"
       />
-      <LazyReducePanel
-        v-else-if="panel === 'reduce'"
-        :palette="palette"
-        :is-ready="isReady"
-        @look="emit('look', $event)"
-        @leave="show('guide')"
-      />
-      <LazyListPanel
-        v-else-if="panel === 'list'"
-        :palette="palette"
-        @look="emit('look', $event)"
-        @leave="show('guide')"
-      />
-      <LazyMasterSet
-        v-else-if="panel === 'master'"
-        :palette="palette"
-        :gains="verdict?.gains"
-        :room="room"
-        @look="emit('look', $event)"
-        @leave="show('guide')"
-      />
-      <LazyHeadToHead
-        v-else-if="panel === 'together'"
-        :palette="palette"
-        :gains="verdict?.gains"
-        :room="room"
-        @look="emit('look', $event)"
-        @leave="show('guide')"
-      />
-      <LazyLimitedFew
-        v-else-if="panel === 'few'"
-        :palette="palette"
-        @look="emit('look', $event)"
-        @leave="show('guide')"
-      />
-      <LazyVersionsPanel v-else-if="panel === 'versions'" :palette="palette" @leave="show('guide')" />
       <LazyGuidePanel
         v-else-if="palette.guide && !lists"
         :palette="palette"

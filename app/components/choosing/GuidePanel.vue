@@ -6,7 +6,7 @@ import { computed, nextTick, ref, toRef, watch } from 'vue'
 import { useGuideCommands } from '~/commands/guides'
 import { useGuide } from '~/composables/useGuide'
 import { useMixable } from '~/composables/useMixable'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { screenStops } from '~/composables/useSwatch'
 import { useCollection } from '~/stores/collection'
 

@@ -5,9 +5,10 @@ import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
 import { HUE_FAMILIES, toScreen } from '@juxtachrome/core/colour'
 import { dayInWords } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
+import { copied } from '~/commands/copied'
 import { useRankingCommands } from '~/commands/rankings'
 import { partnersFor, useHeadToHead } from '~/composables/useHeadToHead'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
 
@@ -53,7 +54,7 @@ const nameOf = usePaintName()
 const name = ref('')
 function keep() {
   const title = name.value.trim() || `${family.value[0]!.toUpperCase()}${family.value.slice(1)}s`
-  if (rankings.keep(title, JSON.parse(JSON.stringify(ranked.value)) as Ranking['ranked'], today.value)) name.value = ''
+  if (rankings.keep(title, copied(ranked.value), today.value)) name.value = ''
 }
 /** Takes a kept ranking up again; paints that are gone meanwhile are left out. */
 function open({ ranked: kept, name: title }: Ranking) {

@@ -6,10 +6,11 @@ import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
 import { computed, ref, shallowRef } from 'vue'
+import { toggled } from '~/composables/toggled'
 import { targetInWords } from '~/composables/briefWords'
 import { boundInWords, chosenInWords, harmonyInWords } from '~/composables/choiceWords'
 import { points } from '~/composables/verdictWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { usePhotoTargets } from '~/composables/usePhotoTargets'
 import { useQuestion } from '~/composables/useQuestion'
 import { useCollection } from '~/stores/collection'
@@ -59,8 +60,7 @@ async function begin() {
 const few = computed(() =>
   [...fixed.value, ...(chosen.value?.added ?? []).map((a) => a.paintId)].flatMap((id) => collection.paint(id) ?? []),
 )
-const toggle = (id: string) =>
-  (fixed.value = fixed.value.includes(id) ? fixed.value.filter((f) => f !== id) : [...fixed.value, id])
+const toggle = (id: string) => (fixed.value = toggled(fixed.value, id))
 </script>
 
 <template>

@@ -5,7 +5,7 @@ import { counted } from '@juxtachrome/core/units'
 import { computed, ref, shallowRef } from 'vue'
 import { useGuideCommands } from '~/commands/guides'
 import { listedInWords } from '~/composables/choiceWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useQuestion } from '~/composables/useQuestion'
 import { useCollection } from '~/stores/collection'
 

@@ -12,18 +12,16 @@ const emit = defineEmits<{ look: [paintId: string] }>()
 const collection = useCollection()
 const { left } = useBalances()
 const paints = computed(() => props.paintIds.flatMap((id) => collection.paint(id) ?? []))
-const rows = computed(() =>
-  paints.value.map((paint) => ({
-    paint,
-    against: drawbacksOf(paint, {
-      owned: collection.paints,
-      itemsOf: collection.itemsOf,
-      leftIn: left,
-      beside: paints.value,
-      filling: usualFilling(props.palette.holder.places[0]!),
-    }).map((d) => d.words),
-  })),
-)
+const rows = computed(() => {
+  const context = {
+    owned: collection.paints,
+    itemsOf: collection.itemsOf,
+    leftIn: left,
+    beside: paints.value,
+    filling: usualFilling(props.palette.holder.places[0]!),
+  }
+  return paints.value.map((paint) => ({ paint, against: drawbacksOf(paint, context).map((d) => d.words) }))
+})
 const clear = computed(() => rows.value.filter((r) => r.against.length === 0).length)
 </script>
 

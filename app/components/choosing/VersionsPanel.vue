@@ -6,10 +6,12 @@ import { HUE_FAMILIES } from '@juxtachrome/core/colour'
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import { counted, dayInWords } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
+import { copied } from '~/commands/copied'
+import { toggled } from '~/composables/toggled'
 import { useVersionCommands } from '~/commands/versions'
 import { useToday } from '~/composables/useToday'
 import { listed } from '~/composables/verdictWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
 
 /** The versions of a palette along time: keep one, compare, go back, branch. */
@@ -52,8 +54,7 @@ const families = computed(() => {
   return HUE_FAMILIES.filter((f) => there.has(f))
 })
 const staying = ref<string[]>([])
-const toggle = (f: string) =>
-  (staying.value = staying.value.includes(f) ? staying.value.filter((s) => s !== f) : [...staying.value, f])
+const toggle = (f: string) => (staying.value = toggled(staying.value, f))
 const stays = (id: string) => {
   const paint = collection.paint(id)
   return paint !== undefined && staying.value.includes(viewOfPaint(paint).family ?? '')
@@ -63,7 +64,7 @@ const branchWith = () =>
 const holderId = ref('')
 function branchInto() {
   const holder = HOLDERS.find((h) => h.id === holderId.value)
-  if (holder) void open(commands.branchInto(props.palette, JSON.parse(JSON.stringify(holder)) as Palette['holder']))
+  if (holder) void open(commands.branchInto(props.palette, copied(holder)))
 }
 </script>
 

@@ -4,6 +4,8 @@ import { READY_GUIDES, WAYS } from '@juxtachrome/core/choosing'
 import { nameOfSubject, type Subject } from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
+import { copied } from '~/commands/copied'
+import type { ChoosePanel } from '~/composables/choosePanels'
 import { useGuideCommands } from '~/commands/guides'
 import { readGuides, saveGuides } from '~/composables/guideFiles'
 import { useAsk } from '~/composables/useAsk'
@@ -12,7 +14,7 @@ import { useCollection } from '~/stores/collection'
 /** What ways there are, each with what it is good for and what it costs. */
 const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{
-  pick: [panel: 'best' | 'reduce' | 'list' | 'master' | 'together' | 'few' | 'versions']
+  pick: [panel: ChoosePanel]
   begun: []
 }>()
 const collection = useCollection()
@@ -33,7 +35,7 @@ async function begin(guide: Start) {
     }))
   )
     return
-  const calls = JSON.parse(JSON.stringify(guide.calls)) as GuideState['calls']
+  const calls = copied(guide.calls)
   commands.start(props.palette.id, { ...guide, calls, said: [] })
   emit('begun')
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { NONE_AT_HAND, type PaintFilter } from '@juxtachrome/core/paints'
 import { computed, ref } from 'vue'
+import { toggled } from '~/composables/toggled'
 import { FILTER_FIELDS, useSavedFilters } from '~/composables/useFilters'
 import { useCollection } from '~/stores/collection'
 
@@ -19,8 +20,7 @@ const choices = computed(() =>
 const isOn = (key: string, word: string) => filter.value.words?.[key]?.includes(word) ?? false
 function toggle(key: string, word: string) {
   const now = filter.value.words?.[key] ?? []
-  const next = now.includes(word) ? now.filter((w) => w !== word) : [...now, word]
-  filter.value.words = { ...filter.value.words, [key]: next }
+  filter.value.words = { ...filter.value.words, [key]: toggled(now, word) }
 }
 function keep() {
   save(name.value, filter.value)

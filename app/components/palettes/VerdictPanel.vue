@@ -7,7 +7,7 @@ import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
 import * as say from '~/composables/verdictWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
 
 /** What the computation says about a palette now: each finding one line, its reason and one action a step away. */

@@ -1,20 +1,18 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
-import { awayIn } from '@juxtachrome/core/standins'
 import { computed } from 'vue'
 import { useStandInCommands } from '~/commands/standIns'
 import { standingInWords } from '~/composables/standInWords'
-import { usePaintName } from '~/composables/usePaintName'
-import { useBalances } from '~/composables/useBalances'
+import { usePaintName } from '~/commands/paintName'
+import { useAway } from '~/composables/useAway'
 
 /** What is away from this palette, what stands in, and the way back. */
 const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{ select: [placeId: string] }>()
 const commands = useStandInCommands()
 const nameOf = usePaintName()
-const { atHand } = useBalances()
-const away = computed(() => awayIn(props.palette))
-const isBack = (paintId: string | undefined) => Boolean(paintId && atHand(paintId) > 0)
+const awayFrom = useAway()
+const away = computed(() => awayFrom(props.palette))
 </script>
 
 <template>
@@ -25,7 +23,7 @@ const isBack = (paintId: string | undefined) => Boolean(paintId && atHand(paintI
         <button class="font-medium hover:underline" @click="emit('select', a.placeId)">{{ a.placeId }}</button>
         <span class="min-w-0 grow text-sm"
           >{{ a.paintId ? `${nameOf(a.paintId)}, ` : '' }}{{ standingInWords(a.standsFor, nameOf)
-          }}<span v-if="isBack(a.standsFor.paintId)" class="hint">; some of it is at hand</span></span
+          }}<span v-if="a.isBack" class="hint">; some of it is at hand</span></span
         >
         <button class="link text-sm" @click="commands.restore(palette.id, a.placeId)">
           Put {{ a.standsFor.words }} back

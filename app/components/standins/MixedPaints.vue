@@ -3,7 +3,7 @@ import type { Palette } from '@juxtachrome/core/documents'
 import type { Convenience } from '@juxtachrome/core/standins'
 import { shallowRef, watch } from 'vue'
 import { mixtureInWords } from '~/composables/verdictWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useQuestion } from '~/composables/useQuestion'
 import { useCollection } from '~/stores/collection'
 

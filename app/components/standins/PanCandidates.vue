@@ -4,7 +4,7 @@ import { pigmentById } from '@juxtachrome/core/pigments'
 import { type Identification, type Identified, paintOfPigment } from '@juxtachrome/core/standins'
 import { computed } from 'vue'
 import { useIdentifyCommands } from '~/commands/identify'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
 

@@ -11,7 +11,7 @@ import {
   nearnessInWords,
   trialInWords,
 } from '~/composables/standInWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'

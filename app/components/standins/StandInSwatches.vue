@@ -3,7 +3,7 @@ import { type Sought, type StandIn, paintOfPigment } from '@juxtachrome/core/sta
 import { pigmentById } from '@juxtachrome/core/pigments'
 import { computed } from 'vue'
 import { useMixtures } from '~/composables/useMixtures'
-import { grainOf, screenStops } from '~/composables/useSwatch'
+import { screenStops } from '~/composables/useSwatch'
 import { washRamp } from '@juxtachrome/core/colour'
 import { useCollection } from '~/stores/collection'
 
@@ -31,8 +31,8 @@ const mixed = computed(() => {
 <template>
   <span class="flex flex-col">
     <PaintSwatch v-if="sought.paint" :paint="sought.paint" film class="h-1/2" />
-    <SwatchBand v-else :stops="own" :grain="0" class="h-1/2" />
+    <SwatchBand v-else :stops="own" class="h-1/2" />
     <PaintSwatch v-if="paint" :paint="paint" film class="h-1/2" />
-    <SwatchBand v-else :stops="mixed" :grain="grainOf({})" class="h-1/2" />
+    <SwatchBand v-else :stops="mixed" class="h-1/2" />
   </span>
 </template>

@@ -3,7 +3,7 @@ import type { StandIn } from '@juxtachrome/core/standins'
 import type { ValueOf } from '~/workers/client'
 import { computed } from 'vue'
 import { KIND_WORDS, nameOfStandIn } from '~/composables/standInWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
 
 /** One line of a palette or list with its best stand-in. */

@@ -3,7 +3,7 @@ import { parseColour, toScreen } from '@juxtachrome/core/colour'
 import { GRANULATIONS, STAININGS, TRANSPARENCIES } from '@juxtachrome/core/pigments'
 import type { Identification, Observed } from '@juxtachrome/core/standins'
 import { computed, reactive, ref } from 'vue'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useQuestion } from '~/composables/useQuestion'
 import { useCollection } from '~/stores/collection'
 

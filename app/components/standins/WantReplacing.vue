@@ -4,7 +4,7 @@ import { counted } from '@juxtachrome/core/units'
 import type { ValueOf } from '~/workers/client'
 import { ref, shallowRef, watch } from 'vue'
 import { KIND_WORDS, nameOfStandIn } from '~/composables/standInWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useQuestion } from '~/composables/useQuestion'
 import { useCollection } from '~/stores/collection'
 

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
-import { readPrice } from '@juxtachrome/core/paints'
+import { pricePerMlInWords, readPrice } from '@juxtachrome/core/paints'
 import { type Matters, SCOPES, type Scope } from '@juxtachrome/core/standins'
 import { counted } from '@juxtachrome/core/units'
 import type { ValueOf } from '~/workers/client'
 import { computed, ref, shallowRef } from 'vue'
 import { useStandInCommands } from '~/commands/standIns'
 import { points } from '~/composables/verdictWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useQuestion } from '~/composables/useQuestion'
 import { standInListFile } from '~/composables/standInFiles'
 
@@ -46,9 +46,7 @@ async function begin() {
   for (const mostPerMl of asked) {
     progress.value = 0
     onTheWay.value = undefined
-    const title = mostPerMl
-      ? `up to ${(mostPerMl.minor / 100).toFixed(2)} ${mostPerMl.currency} a ml`
-      : `from ${scope.value}`
+    const title = mostPerMl ? `up to ${pricePerMlInWords(mostPerMl)} a ml` : `from ${scope.value}`
     const answer = await ask(
       {
         paletteId: props.palette.id,

@@ -4,7 +4,7 @@ import { mainPaintOf, portionsOf, type PaletteState } from '@juxtachrome/core/le
 import { computed } from 'vue'
 import { useItemWords } from '~/commands/itemWords'
 import { standingInWords } from '~/composables/standInWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
 
 /** The tray in words, place by place: names that do not fit into small wells. */

@@ -8,7 +8,7 @@ import { computed } from 'vue'
 import { useItemWords } from '~/commands/itemWords'
 import type { LensCell } from '~/composables/useLens'
 import { standingInWords } from '~/composables/standInWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 
 const props = defineProps<{
   holder: Holder

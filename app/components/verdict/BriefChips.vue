@@ -14,7 +14,7 @@ import {
   withWish,
   type ListName,
 } from '~/composables/briefWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
 
 /** What the palette is for, as one line of chips, each changed where it stands. */

@@ -17,7 +17,7 @@ import { useCore } from '~/composables/useCore'
 import { useMixtures, waterInWords } from '~/composables/useMixtures'
 import { mixtureInWords } from '~/composables/verdictWords'
 import { useBench } from '~/stores/bench'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 
 /** The map of what a palette reaches: hue and chroma at several values, every cell to be pointed at. */
 const props = defineProps<{ palette: Palette; map: readonly number[]; near: number }>()
@@ -74,10 +74,11 @@ const sure = computed(() => {
   )
   return mix.ok ? mix.value.expected.median : undefined
 })
-const where = computed(
-  () =>
-    `L* ${WHEELS[cell.value.wheel]}, C* ${chromaOfRing(cell.value.ring).toFixed(0)}${cell.value.ring ? `, hue ${hueOfCell(cell.value).toFixed(0)}°` : ', grey'}`,
-)
+const where = computed(() => {
+  const { wheel, ring } = cell.value
+  const hue = ring ? `hue ${hueOfCell(cell.value).toFixed(0)}°` : 'grey'
+  return `L* ${WHEELS[wheel]}, C* ${chromaOfRing(ring).toFixed(0)}, ${hue}`
+})
 const STATES = [
   'Nothing here reaches it',
   'Reached by one paint',

@@ -4,7 +4,7 @@ import { paletteAt } from '@juxtachrome/core/choosing'
 import { computed, type Ref } from 'vue'
 import { useVerdict } from '~/composables/useVerdict'
 import * as say from '~/composables/verdictWords'
-import { usePaintName } from '~/composables/usePaintName'
+import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
 
 useHead({ title: 'Two palettes side by side · Juxtachrome' })

@@ -1,8 +1,9 @@
+import { byDocument } from '../collection/caches'
 import { isUsable, type Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import { referenceOf } from '../film/paintOptics'
 import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
-import { pricePerMillilitre } from '../paints/reading/price'
+import { pricePerMillilitre, pricePerMlInWords } from '../paints/reading/price'
 import { viewOfPaint } from '../paints/view'
 import { cautionsOfCodes } from '../pigments/cautions'
 import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
@@ -110,19 +111,26 @@ function twin(paint: Paint, beside: readonly Paint[]): Drawback | undefined {
   return nearest && { kind: 'twin', words: `nearly ${nearest.name} (${nearest.difference.toFixed(1)})` }
 }
 
-function dear(paint: Paint, { owned, itemsOf }: DrawbackContext): Drawback | undefined {
-  const own = pricePerMillilitre(itemsOf(paint.id))
+/** What a millilitre of each paint costs, by currency, the cheapest first; the same for every paint that is asked about. */
+const pricesIn = byDocument(({ owned, itemsOf }: DrawbackContext): ReadonlyMap<string, readonly number[]> => {
+  const prices = new Map<string, number[]>()
+  for (const { id } of owned) {
+    const price = pricePerMillilitre(itemsOf(id))
+    if (price) prices.set(price.currency, [...(prices.get(price.currency) ?? []), price.minor])
+  }
+  for (const list of prices.values()) list.sort((p, q) => p - q)
+  return prices
+})
+
+function dear(paint: Paint, context: DrawbackContext): Drawback | undefined {
+  const own = pricePerMillilitre(context.itemsOf(paint.id))
   if (!own) return undefined
-  const prices = owned
-    .flatMap((p) => pricePerMillilitre(itemsOf(p.id)) ?? [])
-    .filter((p) => p.currency === own.currency)
-    .map((p) => p.minor)
-    .sort((p, q) => p - q)
+  const prices = pricesIn(context).get(own.currency) ?? []
   const middle = prices[prices.length >> 1]!
   if (prices.length < 5 || own.minor < DEAR * middle) return undefined
   const times = (own.minor / middle).toFixed(1)
   return {
     kind: 'dear',
-    words: `dear: ${(own.minor / 100).toFixed(2)} ${own.currency} a ml, ${times} times the middle`,
+    words: `dear: ${pricePerMlInWords(own)} a ml, ${times} times the middle`,
   }
 }

@@ -1,7 +1,8 @@
 import { colourDifference, differenceInWords } from '../colour/difference'
 import { leanInWords, leanOf } from '../colour/lean'
 import type { LabD65 } from '../units'
-import { type Traits, unlikeOf } from './unlike'
+import { pricePerMlInWords } from '../paints/reading/price'
+import { unlikeOf } from './unlike'
 
 /** Anything that can be laid side by side: a paint, a mixture, a colour. */
 export interface Sample {
@@ -41,7 +42,7 @@ export function compareSamples(one: Sample, other: Sample): Comparison {
     ...(masstone === undefined ? [] : [`masstone: ${differenceInWords(masstone)}, ${masstone.toFixed(1)}`]),
     ...(wash === undefined ? [] : [`wash: ${differenceInWords(wash)}, ${wash.toFixed(1)}`]),
   ]
-  const behaviours = unlikeOf(traitsIn(other), traitsIn(one)).map(({ trait, has, wants }) =>
+  const behaviours = unlikeOf(other, one).map(({ trait, has, wants }) =>
     trait === 'lightfastness' ? `lightfastness ${wants} against ${has}` : `${wants} against ${has}`,
   )
   const lines = [
@@ -67,9 +68,6 @@ export function compareSamples(one: Sample, other: Sample): Comparison {
   }
 }
 
-const traitsIn = ({ transparency, staining, granulation, lightfastness }: Sample): Traits =>
-  ({ transparency, staining, granulation, lightfastness }) as Traits
-
 function leans(one: Sample, other: Sample): string[] {
   const words = (s: Sample) => {
     const lean = leanOf(s)
@@ -87,8 +85,7 @@ function values(one: Sample, other: Sample): string[] {
 }
 
 function prices({ pricePerMl: p }: Sample, { pricePerMl: q }: Sample): string[] {
-  const words = (x: NonNullable<typeof p>) => `${(x.minor / 100).toFixed(2)} ${x.currency}`
-  return p && q ? [`${words(p)} against ${words(q)} a ml`] : []
+  return p && q ? [`${pricePerMlInWords(p)} against ${pricePerMlInWords(q)} a ml`] : []
 }
 
 function missed(one: Sample, other: Sample, differences: readonly number[], behaviours: readonly string[]): string {

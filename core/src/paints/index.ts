@@ -13,7 +13,14 @@ export { behaviourInWords, codesInWords, paintInWords } from './inWords'
 export { type PaintRow, rowOfLine, type RowQuestion } from './paintRow'
 export { parseLine, type ReadLine } from './reading/parseLine'
 export { type ListedLine, parseLines, type SkippedLine } from './reading/parseLines'
-export { type MoneyHabits, pricePerMillilitre, readMoney, readPrice, writePrice } from './reading/price'
+export {
+  type MoneyHabits,
+  pricePerMillilitre,
+  pricePerMlInWords,
+  readMoney,
+  readPrice,
+  writePrice,
+} from './reading/price'
 export { type Properties, lightfastnessAtBest, propertiesOf } from './properties'
 export { type Corners, gridToImage } from './sheet/perspective'
 export { type Pixels, readSwatchSheet, readSwatchSheetInSteps, type SheetReading } from './sheet/readSwatchSheet'

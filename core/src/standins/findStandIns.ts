@@ -5,6 +5,7 @@ import { fail, ok, type Result } from '../result'
 import { searchRecipes } from '../mixing/recipes/findRecipes'
 import type { FoundRecipe, RecipeTarget } from '../mixing/recipes/question'
 import { retold, toTheEnd } from '../steps'
+import { isSameCodes } from '../paints/collect'
 import { byWheel, viewOfPaint } from '../paints/view'
 import { REFERENCE_PIGMENTS } from '../pigments/reference'
 import { Judge, type Option, type StandInContext } from './judge'
@@ -122,9 +123,6 @@ function ownedOptions(judge: Judge, paints: readonly Paint[]): Option[] {
     ...near.map(({ paint }): Option => ({ kind: 'other pigments', paint })),
   ]
 }
-
-export const isSameCodes = (one: readonly string[], other: readonly string[]): boolean =>
-  one.length > 0 && one.length === other.length && [...one].sort().join() === [...other].sort().join()
 
 /** Pigments of the reference that nobody here owns alone: the nearest. Glowing and shining ones are no answer for a pan. */
 function toBuy(judge: Judge): Option[] {

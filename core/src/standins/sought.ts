@@ -37,9 +37,6 @@ export function paintOfPigment({ id, code, variant, names }: ReferencePigment): 
   }
 }
 
-/** The variants of a code among which has to be chosen; one or none where there is nothing to ask. */
-export const choicesOfCode = (code: string): readonly ReferencePigment[] => pigmentVariants(code)
-
 /** Whether two ask for the same. */
 export function isSameWanted(one: Wanted, other: Wanted): boolean {
   if (one.kind === 'paint') return other.kind === 'paint' && one.paintId === other.paintId

@@ -2,7 +2,7 @@ import type { Paint } from '../../documents/paint'
 import { cachedOptics } from '../../film/cachedOptics'
 import { masstoneOf, washOf } from '../../film/optics'
 import { findRecipes } from '../../mixing/recipes/findRecipes'
-import { samePaint } from '../../paints/collect'
+import { isSameCodes, samePaint } from '../../paints/collect'
 import type { ListedLine } from '../../paints/reading/parseLines'
 import type { IndexPaint } from '../../reach/mixtureIndex'
 import { viewOfPaint } from '../../paints/view'
@@ -59,7 +59,7 @@ function answerTo(
   const optics = cachedOptics(wanted)
   const view = viewOfPaint(wanted)
   const repeats = nearestOf(view, owned)
-  const others = owned.filter((p) => read.pigments.length && sameCodes(p.pigments, read.pigments))
+  const others = owned.filter((p) => isSameCodes(p.pigments, read.pigments))
   if (others.length) {
     const nearest = nearestOf(view, others)
     return { ...said, as: 'same pigments', paintId: nearest?.paintId ?? others[0]!.id }
@@ -77,16 +77,13 @@ function answerTo(
   return { ...said, as: 'missing', ...isRepeat }
 }
 
-const sameCodes = (p: readonly string[], q: readonly string[]) =>
-  p.length === q.length && [...p].sort().join() === [...q].sort().join()
-
 /** A list of names and codes without makers still means what is owned under both. */
 const byNameAndCodes = (owned: readonly Paint[], { maker, name, pigments }: ListedLine['read']) =>
   owned.find(
     (p) =>
       (!maker || p.maker.toLowerCase() === maker.toLowerCase()) &&
       p.name.toLowerCase() === name.toLowerCase() &&
-      (pigments.length === 0 || sameCodes(p.pigments, pigments)),
+      (pigments.length === 0 || isSameCodes(p.pigments, pigments)),
   )
 
 function nearestOf(view: ReturnType<typeof viewOfPaint>, owned: readonly Paint[]) {

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { paint as bare } from '../../documents/documents.fixture'
 import type { Paint } from '../../documents/paint'
 import { GuideState } from '../../documents/guide'
 import { viewOfPaint } from '../../paints/view'
@@ -11,14 +12,8 @@ import { wantsOf } from './shorthand'
 import { wheelSteps } from './wheel'
 import { SUBJECTS } from '../../reach/subjects'
 
-const paint = (code: string, more: Partial<Paint> = {}): Paint => ({
-  id: code,
-  v: 1,
-  maker: 'Halvard & Roe',
-  name: code,
-  pigments: [code],
-  ...more,
-})
+const paint = (code: string, more: Partial<Paint> = {}) =>
+  bare(code, { maker: 'Halvard & Roe', pigments: [code], ...more })
 const DRAWER = [
   'PY3',
   'PY65',

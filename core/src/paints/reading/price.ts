@@ -135,6 +135,9 @@ export function readPrice(text: string, habits: MoneyHabits = {}): Price | undef
 
 export const writePrice = ({ minor, currency }: Price) => `${(minor / 100).toFixed(decimalsOf(currency))} ${currency}`
 
+/** `0.53 EUR`: a price of a millilitre, to hundredths also where none are coined. */
+export const pricePerMlInWords = ({ minor, currency }: Price): string => `${(minor / 100).toFixed(2)} ${currency}`
+
 /** Price of a millilitre in hundredths of its currency, by the first item whose price and size are known. */
 export function pricePerMillilitre(items: readonly Item[]): { minor: number; currency: string } | undefined {
   const priced = items.find((i) => i.price && i.millilitres > 0)

@@ -5,7 +5,7 @@ import type { KindName } from '@juxtachrome/core/documents'
 export type Raw = { id: string } & Record<string, unknown>
 
 /** Layout of the tables, not of the documents in them. */
-export const TABLES_VERSION = 5
+export const TABLES_VERSION = 6
 
 /** One table per kind of document. */
 export class Database extends Dexie {
@@ -18,6 +18,8 @@ export class Database extends Dexie {
   declare versions: Table<Raw, string>
   declare rankings: Table<Raw, string>
   declare trials: Table<Raw, string>
+  declare holders: Table<Raw, string>
+  declare blends: Table<Raw, string>
   declare leftovers: Table<Raw, string>
   declare journal: Table<Raw, string>
   declare meta: Table<{ key: string; value: unknown }, string>
@@ -28,7 +30,8 @@ export class Database extends Dexie {
     this.version(2).stores({ recipes: 'id' })
     this.version(3).stores({ pans: 'id' })
     this.version(4).stores({ guides: 'id', versions: 'id' })
-    this.version(TABLES_VERSION).stores({ rankings: 'id', trials: 'id' })
+    this.version(5).stores({ rankings: 'id', trials: 'id' })
+    this.version(TABLES_VERSION).stores({ holders: 'id', blends: 'id' })
   }
 
   of(kind: KindName): Table<Raw, string> {

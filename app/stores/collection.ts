@@ -1,6 +1,8 @@
 import type { EditableKind, DocumentOf, Item } from '@juxtachrome/core/documents'
 import {
   Collection,
+  blendsIn,
+  holdersIn,
   itemsByPaint,
   itemsIn,
   leftoversIn,
@@ -111,6 +113,8 @@ export const useCollection = defineStore('collection', () => {
     versions: listOf('versions', versionsIn),
     rankings: listOf('rankings', rankingsIn),
     trials: listOf('trials', trialsIn),
+    holders: listOf('holders', holdersIn),
+    blends: listOf('blends', blendsIn),
     leftovers: listOf('leftovers', leftoversIn),
     itemsByPaint: byPaint,
     makers: computed(() => makersOf(paints.value)),
@@ -126,6 +130,7 @@ export const useCollection = defineStore('collection', () => {
     recipe: one('recipes'),
     guide: one('guides'),
     version: one('versions'),
+    holder: one('holders'),
     itemsOf: (paintId: string): readonly Item[] => byPaint.value.get(paintId) ?? NONE,
   }
 })

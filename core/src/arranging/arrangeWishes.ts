@@ -14,6 +14,8 @@ export interface ArrangeContext {
   use: (paintId: string) => number
   /** Whether two are mixed with each other: kept recipes. */
   areMixed: (one: string, other: string) => boolean
+  /** The brush is in the left hand. */
+  leftHanded?: boolean
 }
 
 /** The distance function that a wish about pairs shares with others. */
@@ -32,6 +34,8 @@ export interface ArrangeWish {
   pair?: (one: PaintView, other: PaintView, context: ArrangeContext) => number
   /** Likeness draws together as much as difference drives apart, so that empties lie where the jumps are. */
   draws?: true
+  /** How bad it is, -0.5..0.5, that a place kept free for a hue that is missing lies near a paint. */
+  kept?: (hue: number, view: PaintView) => number
   /** How bad a place is for a paint, 0..1. */
   own?: (view: PaintView, at: At, context: ArrangeContext) => number
 }
@@ -47,7 +51,8 @@ export function dirtyingOf(v: PaintView): number {
   const stains = levelOn(STAININGS, propertiesOf(v.paint).staining?.value)
   return Math.min(1, (100 - L(v)) / 90 + (stains >= 2 ? 0.2 : 0))
 }
-const hueOf = (v: PaintView) => {
+/** Hue angle of what it tells in a wash or masstone, degrees; undefined where it is too grey to have one. */
+export const hueOf = (v: PaintView): number | undefined => {
   const telling = tellingSwatch(v)
   return telling && chromaOf(v) >= 12 ? toLch(telling).h : undefined
 }
@@ -151,8 +156,18 @@ export const ARRANGE_WISHES: readonly ArrangeWish[] = [
   {
     id: 'hand',
     label: 'Most used at the brush hand',
-    about: 'what is used most lies to the right; mirror it for the left hand',
-    own: (v, at, { use }) => use(v.paint.id) * (1 - at('right')),
+    about: 'what is used most lies at the side of the brush hand',
+    own: (v, at, { use, leftHanded }) => use(v.paint.id) * (leftHanded ? at('right') : 1 - at('right')),
+  },
+  {
+    id: 'gap',
+    label: 'A place kept where the wheel has a gap',
+    about: 'empty places lie between the hues on either side of what is missing',
+    kernel: 'near',
+    kept(hue, view) {
+      const h = hueOf(view)
+      return h === undefined ? 0 : Math.abs(hueStep(hue, h)) / 180 - 0.5
+    },
   },
 ]
 

@@ -1,6 +1,7 @@
-import { ArrangeProblem, type ArrangeQuestion, type WishScore } from './arrangePalette'
+import { ArrangeProblem, type ArrangeQuestion, type WishScore } from './arrangeProblem'
 import { dirtyingOf } from './arrangeWishes'
 import { costOf } from './assignment'
+import { type TrayLines, trayLines } from './trayLines'
 
 /** Why a paint lies where it lies. */
 export interface PlaceReason {
@@ -20,6 +21,10 @@ export interface ArrangementExplained {
   places: PlaceReason[]
   /** Yellows and whites beside what dirties them: a place, its neighbour, and how much, 0..1. */
   risks: { placeId: string; by: string; risk: number }[]
+  /** What is drawn over the tray. */
+  lines: TrayLines
+  /** Paints that are never to lie side by side, and do. */
+  broken: [string, string][]
 }
 
 /** Below this share of a wish's whole range a place is neither good nor bad for it (judgement). */
@@ -84,7 +89,7 @@ export function explainArrangement(question: ArrangeQuestion): ArrangementExplai
       },
     ]
   })
-  return { scores, places, risks: risksOf(problem) }
+  return { scores, places, risks: risksOf(problem), lines: trayLines(problem), broken: problem.brokenIn(start) }
 }
 
 function risksOf({ traits, views, plans }: ArrangeProblem): ArrangementExplained['risks'] {

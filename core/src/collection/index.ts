@@ -4,7 +4,9 @@ export { checkWrite } from './checkWrite'
 export { Collection } from './collection'
 export { type Contents, isKind, loadOfAnyKind, noContents, type Unreadable, wordOf } from './contents'
 export {
+  blendsIn,
   guidesIn,
+  holdersIn,
   itemsByPaint,
   itemsIn,
   leftoversIn,

@@ -1,7 +1,9 @@
 import type { Guide } from '../documents/guide'
 import type { Item } from '../documents/item'
 import type { DocumentOf, EditableKind } from '../documents/kinds'
+import type { KeptBlend } from '../documents/keptBlend'
 import type { LeftoverRow } from '../documents/leftoverRow'
+import type { OwnHolder } from '../documents/ownHolder'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import type { Pan } from '../documents/pan'
@@ -34,6 +36,8 @@ export const rankingsIn = byKinds(['rankings'], (c): readonly Ranking[] =>
   present(c, 'rankings').sort((p, q) => (p.day < q.day ? 1 : p.day > q.day ? -1 : 0)),
 )
 export const trialsIn = byKinds(['trials'], (c): readonly Trial[] => present(c, 'trials'))
+export const holdersIn = byKinds(['holders'], (c): readonly OwnHolder[] => byName(present(c, 'holders')))
+export const blendsIn = byKinds(['blends'], (c): readonly KeptBlend[] => byName(present(c, 'blends')))
 export const leftoversIn = byKinds(['leftovers'], (c): readonly LeftoverRow[] =>
   present(c, 'leftovers').sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line),
 )

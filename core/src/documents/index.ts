@@ -29,7 +29,9 @@ export {
   KINDS,
   noDocuments,
 } from './kinds'
+export { KeptBlend } from './keptBlend'
 export { LeftoverRow } from './leftoverRow'
+export { OwnHolder } from './ownHolder'
 export { isFieldName, loadDocument } from './load'
 export { Paint, Swatch, SWATCH_KINDS, type SwatchKind } from './paint'
 export { Holder, Palette, Place, PlacePlan, PlaceShape, type StandsFor } from './palette'

@@ -2,7 +2,9 @@ import type * as z from 'zod/mini'
 import { Guide } from './guide'
 import { Item, itemFrom1To2 } from './item'
 import { JournalEntry, journalEntryFrom1To2 } from './journal/journalEntry'
+import { KeptBlend } from './keptBlend'
 import { LeftoverRow } from './leftoverRow'
+import { OwnHolder } from './ownHolder'
 import { Paint } from './paint'
 import { Pan } from './pan'
 import { Palette } from './palette'
@@ -40,6 +42,8 @@ export const KINDS = {
   versions: kind(Version, 1, 'version of a palette'),
   rankings: kind(Ranking, 1, 'ranking'),
   trials: kind(Trial, 1, 'trial of a stand-in'),
+  holders: kind(OwnHolder, 1, 'box'),
+  blends: kind(KeptBlend, 1, 'way of arranging'),
   leftovers: kind(LeftoverRow, 1, 'row kept for correction'),
   journal: kind(JournalEntry, 2, 'journal entry', { 1: journalEntryFrom1To2 }),
 } as const
@@ -63,6 +67,8 @@ export const noDocuments = (): Documents => ({
   versions: [],
   rankings: [],
   trials: [],
+  holders: [],
+  blends: [],
   leftovers: [],
   journal: [],
 })

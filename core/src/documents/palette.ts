@@ -85,6 +85,8 @@ export const Palette = z.looseObject({
   brief: z.optional(Brief),
   /** The way by which it is being chosen, as far as that went. */
   guide: z.optional(GuideState),
+  /** Pairs of paints that are never to lie side by side. */
+  apart: z.optional(z.array(z.tuple([Id, Id])).check(z.maxLength(60))),
   /** Set when it was taken away but its history is kept. */
   removed: z.optional(z.boolean()),
 })

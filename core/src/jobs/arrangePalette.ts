@@ -1,4 +1,5 @@
-import { arrangePalette, type Arranged, type ArrangeProgress, type ArrangeQuestion } from '../arranging/arrangePalette'
+import { arrangePalette, type ArrangeProgress } from '../arranging/arrangePalette'
+import type { Arranged, ArrangeQuestion } from '../arranging/arrangeProblem'
 import type { ArrangeContext, Blend } from '../arranging/arrangeWishes'
 import type { Collection } from '../collection/collection'
 import { byKinds } from '../collection/caches'
@@ -11,7 +12,8 @@ import { job } from './job'
 export interface ArrangeRequest {
   paletteId: string
   blend: Blend
-  forbidden?: [string, string][]
+  /** The brush is in the left hand. */
+  leftHanded?: boolean
 }
 
 /** What is used, by what was drawn from the tubes; what is mixed, by kept recipes. */
@@ -32,12 +34,13 @@ export const arrangeContextIn = byKinds(['items', 'recipes', 'journal'], (collec
 
 export function arrangeQuestionOf(
   palette: Palette,
-  request: Omit<ArrangeRequest, 'paletteId'>,
+  { blend, leftHanded }: Omit<ArrangeRequest, 'paletteId'>,
   collection: Collection,
 ): ArrangeQuestion {
   const paints = [...plannedPaints(palette)].flatMap((id) => collection.get('paints', id) ?? [])
-  const { blend, forbidden } = request
-  return { palette, paints, blend, context: arrangeContextIn(collection), ...(forbidden ? { forbidden } : {}) }
+  const known = arrangeContextIn(collection)
+  const context = leftHanded ? { ...known, leftHanded, key: `left;${known.key}` } : known
+  return { palette, paints, blend, context, ...(palette.apart ? { forbidden: palette.apart } : {}) }
 }
 
 /** The best arrangement of a palette for a blend of wishes. Errors: `no-such-palette` and those of `arrangePalette`. */

@@ -5,8 +5,10 @@ import type { Lane, Job } from './job'
  * file of its own and a line here.
  */
 export const JOBS = {
+  addOne: { lane: 'live', load: async () => (await import('./addOne')).addOneJob },
   arrangePalette: { lane: 'live', load: async () => (await import('./arrangePalette')).arrangePaletteJob },
   explainArrangement: { lane: 'live', load: async () => (await import('./explainArrangement')).explainArrangementJob },
+  packTin: { lane: 'long', load: async () => (await import('./packTin')).packTinJob },
   readCollection: { lane: 'long', load: async () => (await import('./readCollection')).readCollectionJob },
   readPaintRows: { lane: 'live', load: async () => (await import('./readPaintRows')).readPaintRowsJob },
   readSpectra: { lane: 'long', load: async () => (await import('./readSpectra')).readSpectraJob },

@@ -1,0 +1,154 @@
+import type { Holder, Place, PlaceShape } from '../../documents/palette'
+import { fail, ok, type Result } from '../../result'
+import { boxOf } from '../geometry'
+import { FULL_PAN, HALF_PAN } from '../holderShapes'
+import { checked, type Drawing, type Drawn, freshNames, MOST_PARTS, MOST_PLACES, tooMany } from './drawing'
+import { hundredth, outsideBy, overlapOf, type Part, partKey, shapeOf, thingsOf } from './things'
+
+const FOR: Record<Place['container'], { width: number; height: number; depth: number }> = {
+  'half pan': HALF_PAN,
+  'full pan': FULL_PAN,
+  well: { width: 24, height: 22, depth: 9 },
+}
+export const usualSize = (container: Place['container']) => FOR[container]
+
+/** Adds places of given shapes under fresh names. Errors: `too-many`, `not-a-holder`. */
+export function addPlaces(
+  holder: Holder,
+  shapes: readonly PlaceShape[],
+  container: Place['container'],
+  depth: number,
+): Drawing {
+  if (holder.places.length + shapes.length > MOST_PLACES) return tooMany()
+  const names = freshNames(holder, shapes.length, shapes.length === 1 ? 'X' : undefined)
+  const places = shapes.map((shape, i): Place => ({ id: names[i]!, container, depth, shape }))
+  return checked({ ...holder, places: [...holder.places, ...places] }, names)
+}
+
+export interface RowSpec {
+  rows: number
+  columns: number
+  container: Place['container']
+  width: number
+  height: number
+  depth: number
+  gap: number
+}
+/** Rows of equal wells or pans, laid where there is room: below what is drawn, or at the upper left corner. Errors: `absurd-count`, `too-many`. */
+export function addRows(holder: Holder, { rows, columns, container, width, height, depth, gap }: RowSpec): Drawing {
+  if (!isCount(rows) || !isCount(columns)) return fail('absurd-count', 'Between 1 and 64 in a row, and so many rows.')
+  if (![width, height, depth].every((n) => n > 0) || !(gap >= 0))
+    return fail('absurd-count', 'Sizes above 0 mm, and no gap below 0.')
+  const block = { width: columns * (width + gap) - gap, height: rows * (height + gap) - gap }
+  const at = roomFor(holder, block)
+  const corner = container === 'well' ? 3 : 1
+  const shapes = Array.from({ length: rows * columns }, (_, i): PlaceShape => {
+    const [row, column] = [Math.floor(i / columns), i % columns]
+    return {
+      kind: 'rect',
+      x: hundredth(at.x + column * (width + gap)),
+      y: hundredth(at.y + row * (height + gap)),
+      width,
+      height,
+      corner,
+    }
+  })
+  return addPlaces(holder, shapes, container, depth)
+}
+const isCount = (n: number) => Number.isInteger(n) && n >= 1 && n <= 64
+
+/** A ring of round wells about the middle. Errors: `absurd-count`, `too-many`, `no-room`. */
+export function addRing(
+  holder: Holder,
+  { count, radius, depth }: { count: number; radius: number; depth: number },
+): Drawing {
+  if (!isCount(count) || !(radius > 0)) return fail('absurd-count', 'A ring has 1 to 64 wells, wider than 0 mm.')
+  const half = Math.min(holder.width, holder.height) / 2
+  // as far out as it can lie clear of what is drawn
+  const reach = half - radius - 2
+  const least = count > 1 ? (radius + 0.5) / Math.sin(Math.PI / count) : 0
+  if (reach < least) return fail('no-room', `${count} wells of ${2 * radius} mm need a wider box.`)
+  const at = (distance: number) =>
+    Array.from({ length: count }, (_, i): PlaceShape => {
+      const turn = (i / count) * 2 * Math.PI - Math.PI / 2
+      return {
+        kind: 'circle',
+        x: hundredth(holder.width / 2 + distance * Math.cos(turn)),
+        y: hundredth(holder.height / 2 + distance * Math.sin(turn)),
+        radius,
+      }
+    })
+  const wells = holder.places.map((p) => p.shape)
+  const isClear = (shapes: PlaceShape[]) => shapes.every((s) => wells.every((w) => overlapOf(s, w) === 0))
+  for (let distance = reach; distance >= least; distance -= 1)
+    if (isClear(at(distance))) return addPlaces(holder, at(distance), 'well', depth)
+  return addPlaces(holder, at(reach), 'well', depth)
+}
+
+const PART_SIZES: Record<Part['kind'], { width: number; height: number }> = {
+  mixing: { width: 80, height: 50 },
+  slot: { width: 100, height: 10 },
+  hinge: { width: 0, height: 2 },
+  hold: { width: 24, height: 24 },
+}
+/** A mixing surface, slot, hinge or thumb hole, where there is room. Errors: `too-many`. */
+export function addPart(holder: Holder, kind: Part['kind']): Drawing {
+  if (holder.parts.length >= MOST_PARTS) return tooMany()
+  const usual = PART_SIZES[kind]
+  const size = {
+    width: kind === 'hinge' ? holder.width : Math.min(usual.width, holder.width - 8),
+    height: Math.min(usual.height, holder.height - 8),
+  }
+  const at = kind === 'hinge' ? { x: 0, y: holder.height / 2 - 1 } : roomFor(holder, size)
+  const shape: PlaceShape =
+    kind === 'hold'
+      ? { kind: 'circle', x: at.x + size.width / 2, y: at.y + size.height / 2, radius: size.width / 2 }
+      : { kind: 'rect', ...at, ...size, corner: kind === 'mixing' ? 4 : 1 }
+  return checked({ ...holder, parts: [...holder.parts, { kind, shape }] }, [partKey(holder.parts.length)])
+}
+
+/** The first corner from the top where a block lies clear of wells, or the one just inside where there is none. */
+function roomFor(holder: Holder, { width, height }: { width: number; height: number }): { x: number; y: number } {
+  const EDGE = 4
+  for (let y = EDGE; y + height <= holder.height - EDGE; y += 1)
+    for (let x = EDGE; x + width <= holder.width - EDGE; x += 1) {
+      const shape: PlaceShape = { kind: 'rect', x, y, width, height, corner: 0 }
+      if (
+        outsideBy(shape, holder) === 0 &&
+        thingsOf(holder).every((t) => ('part' in t && t.part.kind === 'mixing') || overlapOf(shape, shapeOf(t)) === 0)
+      )
+        return { x, y }
+    }
+  return { x: EDGE, y: EDGE }
+}
+
+/**
+ * One more pan, squeezed in where nothing solid lies: clear of wells, hinge and thumb hole, in slots before mixing
+ * surfaces, taking as little of these as can be. Errors: `no-room`.
+ */
+export function squeezeIn(holder: Holder, container: 'half pan' | 'full pan'): Result<Drawn & { mixingLost: number }> {
+  const pan = FOR[container]
+  const solid = thingsOf(holder).filter((t) => 'place' in t || t.part.kind === 'hinge' || t.part.kind === 'hold')
+  const mixing = holder.parts.filter((p) => p.kind === 'mixing').map((p) => boxOf(p.shape))
+  let best: { shape: PlaceShape; lost: number } | undefined
+  for (const [width, height] of [
+    [pan.width, pan.height],
+    [pan.height, pan.width],
+  ] as const)
+    for (let y = 0; y + height <= holder.height; y += 0.5)
+      for (let x = 0; x + width <= holder.width; x += 0.5) {
+        const shape: PlaceShape = { kind: 'rect', x, y, width, height, corner: 1 }
+        const lost = mixing.reduce((sum, m) => sum + shared(m, { x, y, width, height }), 0)
+        if (best && lost >= best.lost) continue
+        if (outsideBy(shape, holder) === 0 && solid.every((t) => overlapOf(shape, shapeOf(t)) === 0))
+          best = { shape, lost }
+      }
+  if (!best) return fail('no-room', `There is no room for another ${container}.`)
+  const drawn = addPlaces(holder, [best.shape], container, pan.depth)
+  return drawn.ok ? ok({ ...drawn.value, mixingLost: best.lost }) : drawn
+}
+function shared(p: ReturnType<typeof boxOf>, q: ReturnType<typeof boxOf>): number {
+  const across = Math.min(p.x + p.width, q.x + q.width) - Math.max(p.x, q.x)
+  const down = Math.min(p.y + p.height, q.y + q.height) - Math.max(p.y, q.y)
+  return Math.max(0, across) * Math.max(0, down)
+}

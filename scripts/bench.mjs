@@ -2,7 +2,7 @@
 // `npm run bench` measures everything, `npm run bench -- collection` one part.
 import { createServer } from 'vite'
 import { benchBrowser } from './bench/browser.mjs'
-import { benchArranging } from './bench/arranging.mjs'
+import { benchArranging, benchPacking } from './bench/arranging.mjs'
 import { benchChoosing } from './bench/choosing.mjs'
 import { benchStandIns } from './bench/standins.mjs'
 import { benchCollecting } from './bench/collecting.mjs'
@@ -31,6 +31,7 @@ const rooms = [
   'standins/index',
   'arranging/index',
   'arranging/arrangePalette',
+  'arranging/arrangeProblem',
   'arranging/assignment',
   'film/index',
   'mixing/recipes/grids',
@@ -49,7 +50,10 @@ if (wants('collecting')) benchCollecting(core)
 if (wants('collection')) benchCollection(core)
 if (wants('optics')) benchOptics(core)
 if (wants('choosing')) benchChoosing(core)
-if (wants('arranging')) benchArranging(core)
+if (wants('arranging')) {
+  benchArranging(core)
+  benchPacking(core)
+}
 if (wants('standins')) benchStandIns(core)
 if (wants('reach')) benchReach(core)
 if (wants('browser') && browserIsThere()) {

@@ -8,15 +8,6 @@ const url = process.argv[2] ?? 'http://127.0.0.1:3000'
 const VIEWS = [
   { name: 'today', path: '/' },
   { name: 'paints', path: '/paints/demo-h-french-ultramarine' },
-  {
-    name: 'paste-list',
-    path: '/paints?add=list',
-    script: `const i = document.querySelector('main form textarea')
-      i.value = ['Halvard & Roe', '- Viridian PG18 15 ml', '- Sap green PG7 PY150, half empty', '2 x Lemon yellow PY3, half pan',
-        'Ultramarine PG29, Gannet Street', 'Burnt sienna PBr7, Kittiwake Paints, 5 ml', 'Raw umber PBr7, Kittiwake Paints'].join('\\n')
-      i.dispatchEvent(new Event('input'))`,
-    wait: 1200,
-  },
   { name: 'palettes', path: '/palettes' },
   {
     name: 'reach-map',
@@ -32,6 +23,12 @@ const VIEWS = [
   },
   { name: 'stand-in', path: '/palettes/landing-tin/stand-in?place=B4', wait: 4000 },
   { name: 'arrange', path: '/palettes/hut-palette/arrange?place=B12', wait: 2500 },
+  {
+    name: 'box',
+    path: '/boxes/demo-biscuit-tin',
+    script: `document.querySelector('[data-thing="A3"]').dispatchEvent(new PointerEvent('pointerdown', { bubbles: true, button: 0 }))
+      window.dispatchEvent(new PointerEvent('pointerup'))`,
+  },
   { name: 'fill', path: '/palettes/landing-tin/fill?place=B1' },
   { name: 'key', path: '/palettes/boat-tray/key' },
   { name: 'pigments', path: `/pigments/${encodeURIComponent('PV19 rose')}` },

@@ -3,7 +3,7 @@ import { added, type Brief, removed, updated, type Holder, type Palette, planAt 
 import { clearPlan, lockPlace, movePlan, placePaint, reservePlace } from '@juxtachrome/core/arranging'
 import { nanoid } from 'nanoid'
 import { useChangePalette } from './changePalette'
-import { copied } from './copied'
+import { asHolder } from './boxes'
 import { useCollection } from '~/stores/collection'
 import { useUndo } from '~/stores/undo'
 
@@ -28,7 +28,7 @@ export function usePaletteCommands() {
         name,
         use,
         purpose,
-        holder: copied(holder),
+        holder: asHolder(holder),
         plan: {},
       }
       undo.commit(`made the palette ${name}`, [added('palettes', palette)])
@@ -68,6 +68,16 @@ export function usePaletteCommands() {
       change(paletteId, `reserved ${placeId}${note ? ` for ${note}` : ''}`, (p) => reservePlace(p, placeId, note)),
     lock: (paletteId: string, placeId: string, locked: boolean) =>
       change(paletteId, `${locked ? 'locked' : 'unlocked'} ${placeId}`, (p) => lockPlace(p, placeId, locked)),
+    /** Two paints that are never to lie side by side, or may again. */
+    keepApart(paletteId: string, one: string, other: string, apart: boolean) {
+      const words = `${paintName(one)} and ${paintName(other)}`
+      return change(paletteId, apart ? `keeps ${words} apart` : `lets ${words} lie together`, (palette) => {
+        const rest = (palette.apart ?? []).filter((pair) => !(pair.includes(one) && pair.includes(other)))
+        const { apart: _was, ...bare } = palette
+        const pairs = apart ? [...rest, [one, other] as [string, string]] : rest
+        return ok(pairs.length ? { ...bare, apart: pairs } : bare)
+      })
+    },
     takeArrangement(palette: Palette, { plan }: Pick<Palette, 'plan'>, order: string) {
       undo.commit(`ordered ${palette.name}: ${order}`, [updated('palettes', palette, { ...palette, plan })])
     },

@@ -1,19 +1,21 @@
 import type { Palette } from '@juxtachrome/core/documents'
 import type { Arranged, Blend } from '@juxtachrome/core/arranging'
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
+import { usePreferences } from '~/stores/preferences'
 import { useCollection } from '~/stores/collection'
 import { useCore } from './useCore'
 
 /** The best arrangement of a palette for a blend, kept up as the palette changes; without a blend, the plan as it stands. */
 export function useArrangement(palette: () => Palette, blend: Readonly<Ref<Blend | undefined>>) {
   const collection = useCollection()
+  const preferences = usePreferences()
   const arrangement = shallowRef<Arranged>()
   const trouble = ref('')
   const revision = ref(0)
   let session: { close(): void } | undefined
 
   watch(
-    [blend, () => palette().id],
+    [blend, () => palette().id, () => preferences.mirrored],
     () => {
       session?.close()
       session = undefined
@@ -21,7 +23,7 @@ export function useArrangement(palette: () => Palette, blend: Readonly<Ref<Blend
       if (!blend.value) return
       session = useCore().open(
         'arrangePalette',
-        { paletteId: palette().id, blend: { ...blend.value } },
+        { paletteId: palette().id, blend: { ...blend.value }, leftHanded: preferences.mirrored },
         {
           progress: ({ best }) => best && (arrangement.value = best),
           answer: (result, answered) => {

@@ -26,6 +26,8 @@ const counts = computed(
       ['versions of palettes', collection.versions.length],
       ['rankings by eye', collection.rankings.length],
       ['stand-ins tried', collection.trials.length],
+      ['boxes drawn', collection.holders.length],
+      ['ways of arranging', collection.blends.length],
       ['journal entries', collection.journalSize],
       ['rows kept for correction', collection.leftovers.length],
     ] as const,

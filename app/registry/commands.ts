@@ -43,6 +43,8 @@ const PLACES: readonly [name: string, to: string, keys?: string][] = [
   ['Paste a list of paints', '/paints?add=list'],
   ['Import a table of paints', '/import'],
   ['Make a palette', '/palettes?new=1'],
+  ['Draw a box, or change one', '/boxes'],
+  ['How many pans fit into a tin', '/boxes/fit'],
   ['Lay two palettes side by side', '/palettes/beside'],
   ['How the verdict is worked out', '/how'],
 ]
@@ -51,7 +53,7 @@ const stepsOf = (palette: Palette, context: CommandContext): AppCommand[] =>
   PALETTE_STEPS.map(({ id, label }) => ({
     name: `${palette.name}: ${label.toLowerCase()}`,
     run: () => context.go(`/palettes/${palette.id}/${id}`),
-  }))
+  })).concat({ name: `${palette.name}: its box`, run: () => context.go(`/palettes/${palette.id}/box`) })
 
 /** Every command there is, as things stand. */
 export function appCommands(context: CommandContext): AppCommand[] {

@@ -72,6 +72,8 @@ describe('storage', () => {
         versions: [],
         rankings: [],
         trials: [],
+        holders: [],
+        blends: [],
         leftovers: [],
         journal: [entry],
       },

@@ -35,3 +35,24 @@ export function benchArranging(core) {
     line('... from the best of 120 more runs', `${((100 * (own - best)) / Math.abs(best)).toFixed(2)} %`)
   }
 }
+
+/** How many pans fit: the answer by blocks, which is there at once, against the smallest tin. */
+export function benchPacking(core) {
+  const first = (width, height) => {
+    const begun = performance.now()
+    const { soFar } = core.packTin({ width, height }).next().value
+    return { took: performance.now() - begun, half: soFar.onlyHalf.half, full: soFar.onlyFull.full }
+  }
+  first(60, 45)
+  const small = first(110, 65)
+  for (const [width, height] of [
+    [140, 70],
+    [205, 95],
+  ]) {
+    const { took, half, full } = first(width, height)
+    line(
+      `pack ${width} x ${height} mm: ${half} half or ${full} full pans, all mixtures`,
+      `${ms(took)}, ${(took / small.took).toFixed(1)} times 110 x 65 mm`,
+    )
+  }
+}

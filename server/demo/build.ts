@@ -14,6 +14,7 @@ import {
 import { HOLDERS } from '@juxtachrome/core/arranging'
 import { callsOf, WAYS } from '@juxtachrome/core/choosing'
 import { dryingDays } from '@juxtachrome/core/filling'
+import { DEMO_APART, DEMO_BLENDS, DEMO_BOXES } from './boxes'
 import { DEMO_MAKERS, DEMO_PAINTS, DEMO_TINTS } from './paints'
 import { DEMO_RANKINGS, DEMO_RECIPES, DEMO_TRIALS } from './recipes'
 import { DEMO_ITEMS, DEMO_PALETTES } from './season'
@@ -86,11 +87,15 @@ export function buildDemo(today: string): Documents {
   documents.paints = [...paints.values()]
   documents.items = lines(DEMO_ITEMS).map((cells, i) => itemOf(cells, i, paints, today))
   for (const { journal, plan, holder, brief, mustIn = [], ...rest } of DEMO_PALETTES) {
+    const apart = (DEMO_APART[rest.id] ?? []).map(
+      (pair) => pair.map((key) => found(paints, key).id) as [string, string],
+    )
     const palette: Palette = {
       v: 1,
       ...rest,
       holder: HOLDERS.find((h) => h.id === holder)!,
       plan: planOf(plan, paints),
+      ...(apart.length ? { apart } : {}),
       ...(brief ? { brief: { ...brief, mustIn: mustIn.map((key) => found(paints, key).id) } } : {}),
     }
     documents.palettes.push(palette.id === GUIDED ? guided(palette) : palette)
@@ -106,6 +111,8 @@ export function buildDemo(today: string): Documents {
       calls: callsOf('cool yellow; yellow earth; 2 orange earth or red earth; cool red; 2 blue leaning violet; dark'),
     },
   ]
+  documents.holders = [...DEMO_BOXES]
+  documents.blends = [...DEMO_BLENDS]
   documents.trials = lines(DEMO_TRIALS).map((cells, i) => trialOf(cells, i, paints, today))
   documents.rankings = lines(DEMO_RANKINGS).map(([name, ago, ...ranked]) => ({
     id: `demo-${slug(name!)}`,

@@ -1,4 +1,5 @@
 import { opticsOfPaint } from '@juxtachrome/core/film'
+import { holderProblems } from '@juxtachrome/core/drawing'
 import { KIND_NAMES, loadDocument } from '@juxtachrome/core/documents'
 import { balanceOf, isWet, Ledger } from '@juxtachrome/core/ledger'
 import { viewOfPaint } from '@juxtachrome/core/paints'
@@ -37,6 +38,11 @@ describe('the demo season', () => {
     }
     for (const palette of demo.palettes)
       for (const id of Object.keys(palette.plan)) expect(palette.holder.places.some((p) => p.id === id)).toBe(true)
+  })
+
+  it('has a box of its own in which nothing overlaps', () => {
+    for (const holder of demo.holders) expect(holderProblems(holder)).toEqual([])
+    expect(demo.holders.length * demo.blends.length).toBeGreaterThan(0)
   })
 
   it('never draws more from a tube than it held, and something is wet today', () => {

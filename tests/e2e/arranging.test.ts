@@ -72,6 +72,66 @@ describe('arranging', () => {
     await app.until(async () => (await plan()).join() === before.join(), 'it to be taken back')
   })
 
+  it('is seen through lenses: what gets dirty, the order of the wheel, complements, partners', async () => {
+    const lines = () =>
+      app.driver.executeScript<number>(`return document.querySelectorAll('.tray svg line.ink').length`)
+    await app.click('Complements')
+    await app.says('of complements face each other')
+    expect(await lines()).toBeGreaterThan(5)
+    await app.click('Order of the wheel')
+    await app.says('From hue to hue')
+    await app.click('Partners')
+    await app.says('mixed in your recipes')
+    await app.click('What gets dirty')
+    await app.says('beside what dirties them')
+    expect(await lines()).toBe(0)
+    await app.click('Paint')
+  })
+
+  it('keeps two paints apart, and says where they lie together', async () => {
+    await app.says('Lemon yellow and Phthalo green blue shade')
+    await (await app.place('A1')).click()
+    // whatever lies beside it now
+    const beside = /Beside it: ([^,\n]+)/.exec(await app.text('section[aria-label="Why it lies so"]'))![1]!
+    await app.choose('Pyrrole orange, never beside', beside)
+    await app.click('Keep apart')
+    await app.says(`Pyrrole orange and ${beside} lie together`)
+    await app.click('Find the best')
+    await app.happens(`/places would change/.test(document.body.innerText)`, 'a proposal')
+    await app.happens(
+      `!/lie together/.test(document.querySelector('section[aria-label="Never side by side"]').innerText)`,
+      'them apart',
+      60_000,
+    )
+    await app.click('As it was')
+    await app.click(`Let Pyrrole orange and ${beside} lie together`)
+    await app.happens(
+      `!document.querySelector('section[aria-label="Never side by side"]').innerText.includes('Pyrrole orange and')`,
+      'them free again',
+    )
+  })
+
+  it('adds one: says instead of what in a full palette, and where in one with room; a place is kept for it', async () => {
+    await app.click('Neutral tint', '//section[@aria-label="One more paint"]')
+    await app.says('Every place is taken. Instead of:')
+    await app.says('Most like it here is')
+    await app.visit('/palettes/boat-tray/arrange')
+    await (await app.place('A4')).sendKeys(Key.DELETE)
+    await app.type('Which', 'no such thing')
+    await app.says('None is called so')
+    await app.type('Which', 'mars black')
+    await app.says('Mars black, ')
+    await (await app.find('section[aria-label="One more paint"] li button')).click()
+    await app.happens(`document.querySelector('[aria-label^="Put it in "]')`, 'places for it')
+    const place = await app.driver.executeScript<string>(
+      `return document.querySelector('[aria-label^="Keep "][aria-label$=" for it"]').ariaLabel.split(' ')[1]`,
+    )
+    await app.click(`Keep ${place} for it`)
+    await app.until(async () => (await app.placeSays(place)).includes('reserved for Mars black'), 'a place kept')
+    await app.chord(Key.CONTROL, 'z')
+    await app.visit('/palettes/hut-palette/arrange')
+  })
+
   it('lays up to four side by side', async () => {
     await app.click('Lay two side by side')
     await app.click('One more beside them')

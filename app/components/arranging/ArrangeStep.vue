@@ -3,19 +3,24 @@ import type { Palette } from '@juxtachrome/core/documents'
 import type { Arranged, ArrangementExplained } from '@juxtachrome/core/arranging'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref, shallowRef, watch } from 'vue'
+import { usePaintName } from '~/commands/paintName'
 import { usePaletteCommands } from '~/commands/palettes'
 import { createCarry } from '~/composables/useCarry'
+import { ARRANGE_LENSES, type ArrangeLens, dirtAt, lensInWords, linesThrough } from '~/composables/trayLenses'
 import { useBlend } from '~/composables/useBlend'
 import { useQuestion } from '~/composables/useQuestion'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
+import { usePreferences } from '~/stores/preferences'
 
 /** Every well for a reason: what matters on the left, the tray as it lies or as it is proposed, the reasons on the right. */
 const props = defineProps<{ palette: Palette; place?: string }>()
 const emit = defineEmits<{ select: [placeId: string | undefined] }>()
 const collection = useCollection()
+const preferences = usePreferences()
 const commands = usePaletteCommands()
 const today = useToday()
+const nameOf = usePaintName()
 const planned = computed(() => Object.values(props.palette.plan).filter((p) => p.paintId).length)
 const side = ref<'left' | 'right'>('left')
 const isComparing = ref(false)
@@ -27,7 +32,7 @@ const STILL = new Map<string, never>()
 const search = useQuestion('arrangePalette')
 const proposal = shallowRef<Arranged>()
 async function propose() {
-  const request = { paletteId: props.palette.id, blend: { ...blend.value } }
+  const request = { paletteId: props.palette.id, blend: { ...blend.value }, leftHanded: preferences.mirrored }
   const answer = await search.ask(request, ({ best }) => best && (proposal.value = best))
   if (answer) proposal.value = answer
 }
@@ -51,12 +56,18 @@ watch(
     const answer = await explain.ask({
       paletteId: palette.id,
       blend: { ...weights },
+      leftHanded: preferences.mirrored,
       ...(proposed ? { plan: proposed.plan } : {}),
     })
     if (answer) explained.value = answer
   },
   { immediate: true },
 )
+const lens = ref<ArrangeLens>('paint')
+const over = computed(() => (explained.value ? linesThrough(lens.value, explained.value) : []))
+const seen = (_paint: unknown, placeId: string) => explained.value && dirtAt(explained.value, placeId)
+const lensSays = computed(() => (explained.value ? lensInWords(lens.value, explained.value) : ''))
+const keptFor = computed(() => explained.value?.lines.gaps ?? [])
 const said = computed(() => {
   if (!proposal.value) return 'Locked and reserved places stay as they are.'
   const { length } = proposal.value.moved
@@ -102,8 +113,10 @@ function select(id: string) {
         <span class="hint text-sm" role="status">{{ said }}</span>
       </div>
       <p v-if="search.trouble.value" role="alert" class="refusal mb-2">{{ search.trouble.value }}</p>
+      <LensBar v-model="lens" :lenses="ARRANGE_LENSES" class="mb-2" />
       <PaletteTray
         :palette="shown"
+        :seen="lens === 'clean' ? seen : undefined"
         :state="proposal ? STILL : state"
         :today="today"
         :carry="proposal ? undefined : carry"
@@ -113,7 +126,14 @@ function select(id: string) {
         @select="select"
         @clear="commands.clear(palette.id, $event)"
         @lock="commands.lock(palette.id, $event, !palette.plan[$event]?.locked)"
-      />
+      >
+        <TrayLinesOver v-if="over.length" :holder="palette.holder" :lines="over" />
+      </PaletteTray>
+      <p v-if="lensSays" class="hint mt-1 text-sm" role="status">{{ lensSays }}</p>
+      <p v-if="keptFor.length" class="hint mt-1 text-sm">
+        Kept where the wheel has a gap:
+        {{ keptFor.map((g) => `${g.placeId} between ${nameOf(g.between[0])} and ${nameOf(g.between[1])}`).join('; ') }}.
+      </p>
       <PlaceLegend
         :palette="shown"
         :state="proposal ? STILL : state"
@@ -132,6 +152,8 @@ function select(id: string) {
         @exchange="(from: string, to: string) => commands.move(palette.id, from, to)"
         @select="select"
       />
+      <ApartPanel :palette="palette" :place="place" :broken="explained?.broken ?? []" class="mt-4" />
+      <AddOne v-if="!proposal" :palette="palette" :blend="blend" class="mt-5" @select="select" />
       <MovesPanel v-if="!proposal" :palette="palette" class="mt-5" />
     </template>
     <CarryGhost :carry="carry" />

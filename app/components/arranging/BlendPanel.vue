@@ -59,8 +59,8 @@ const inWords = (wish: string) => {
       <button class="btn">Keep</button>
     </form>
     <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
-    <p v-if="chosen?.isOwn" class="mt-1">
-      <button class="link text-sm" @click="forget(chosen.label)">Forget {{ chosen.label }}</button>
+    <p v-if="chosen?.own" class="mt-1">
+      <button class="link text-sm" @click="forget(chosen.own)">Forget {{ chosen.label }}</button>
     </p>
   </section>
 </template>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { plannedPaints, type Palette } from '@juxtachrome/core/documents'
-import { HOLDERS } from '@juxtachrome/core/arranging'
 import { planDifference, presentVersion } from '@juxtachrome/core/choosing'
 import { HUE_FAMILIES } from '@juxtachrome/core/colour'
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import { counted, dayInWords } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
-import { copied } from '~/commands/copied'
+import { asHolder } from '~/commands/boxes'
+import { useHolders } from '~/composables/useHolders'
 import { toggled } from '~/composables/toggled'
 import { useVersionCommands } from '~/commands/versions'
 import { useToday } from '~/composables/useToday'
@@ -61,10 +61,11 @@ const stays = (id: string) => {
 }
 const branchWith = () =>
   open(commands.branchWith(props.palette, `${props.palette.name}: ${staying.value.join(', ')}`, stays))
+const { choices: boxes, byId } = useHolders()
 const holderId = ref('')
 function branchInto() {
-  const holder = HOLDERS.find((h) => h.id === holderId.value)
-  if (holder) void open(commands.branchInto(props.palette, copied(holder)))
+  const holder = byId(holderId.value)
+  if (holder) void open(commands.branchInto(props.palette, asHolder(holder)))
 }
 </script>
 
@@ -126,7 +127,7 @@ function branchInto() {
         class="min-w-0 grow"
         label="Or the same paints in another box"
         none="choose a box"
-        :choices="HOLDERS.map((h) => ({ id: h.id, text: `${h.name}, ${counted(h.places.length, 'place')}` }))"
+        :choices="boxes"
       />
       <button class="btn" :disabled="!holderId" @click="branchInto">Branch</button>
     </div>

@@ -1,37 +1,33 @@
 <script setup lang="ts">
 import { Name, text } from '@juxtachrome/core/documents'
-import { HOLDER_GROUPS, HOLDERS } from '@juxtachrome/core/arranging'
 import { computed, ref } from 'vue'
 import * as z from 'zod/mini'
 import { usePaletteCommands } from '~/commands/palettes'
 import { useCheckedForm } from '~/composables/useCheckedForm'
+import { useHolders } from '~/composables/useHolders'
 
 const emit = defineEmits<{ made: [id: string]; cancel: [] }>()
 const commands = usePaletteCommands()
+const { groups, byId } = useHolders()
+// a box may be asked for by the page that leads here
+const asked = byId(String(useRoute().query.box ?? ''))
 const schema = z.object({ name: Name, use: z.enum(['travel', 'studio']), purpose: text(300), holder: z.string() })
 const { defineField, errors, handleSubmit } = useCheckedForm(schema, {
   name: '',
   use: 'travel',
   purpose: '',
-  holder: HOLDERS[0]!.id,
+  holder: (asked ?? groups.value[0]!.holders[0]!).id,
 })
 const [name] = defineField('name')
 const [use] = defineField('use')
 const [purpose] = defineField('purpose')
 const [holder] = defineField('holder')
-const USUAL = 7
-const KINDS = [{ label: 'The usual', holders: HOLDERS.slice(0, USUAL) }, ...HOLDER_GROUPS]
-const kind = ref('The usual')
-const shown = computed(() => KINDS.find((k) => k.label === kind.value)!.holders)
+const kind = ref(groups.value.find((g) => asked && g.holders.includes(asked))?.label ?? 'The usual')
+const shown = computed(() => (groups.value.find((k) => k.label === kind.value) ?? groups.value[0]!).holders)
 // one scale for all of a kind
 const widest = computed(() => Math.max(...shown.value.map((h) => h.width)))
 const save = handleSubmit((v: z.output<typeof schema>) => {
-  const palette = commands.create(
-    v.name,
-    v.use,
-    v.purpose.trim(),
-    HOLDERS.find((h) => h.id === v.holder)!,
-  )
+  const palette = commands.create(v.name, v.use, v.purpose.trim(), byId(v.holder)!)
   emit('made', palette.id)
 })
 </script>
@@ -55,7 +51,7 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
         <legend class="mb-1 text-sm font-medium">Holder, drawn to one scale</legend>
         <div role="group" aria-label="Kind of holder" class="mb-2 flex flex-wrap gap-1">
           <button
-            v-for="g in KINDS"
+            v-for="g in groups"
             :key="g.label"
             type="button"
             class="choice"
@@ -64,6 +60,7 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
           >
             {{ g.label }}
           </button>
+          <NuxtLink class="btn ml-auto" to="/boxes">Draw one, or count what fits</NuxtLink>
         </div>
         <div class="grid grid-cols-2 gap-2 md:grid-cols-4">
           <label

@@ -5,7 +5,7 @@ import { freePlaces } from '@juxtachrome/core/arranging'
 import { computed, nextTick, ref, toRef } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
 import { counted } from '@juxtachrome/core/units'
-import { throughLens, type Lens } from '~/composables/useLens'
+import { LENSES, throughLens, type Lens } from '~/composables/useLens'
 import { useVerdict } from '~/composables/useVerdict'
 import { useAsk } from '~/composables/useAsk'
 import { createCarry, type Carried } from '~/composables/useCarry'
@@ -134,7 +134,7 @@ const LABELS = computed(() =>
       />
     </template>
     <template #tray>
-      <LensBar v-if="step === 'choose'" v-model="lens" class="mb-2" />
+      <LensBar v-if="step === 'choose'" v-model="lens" :lenses="LENSES" class="mb-2" />
       <PaletteTray
         ref="tray"
         :palette="palette"

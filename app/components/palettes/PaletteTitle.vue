@@ -13,6 +13,7 @@ const editing = ref(false)
       <p class="hint truncate">{{ palette.use }}{{ palette.purpose ? ` · ${palette.purpose}` : '' }}</p>
     </div>
     <button class="btn btn-quiet" @click="editing = true">Details</button>
+    <NuxtLink class="btn btn-quiet" :to="`/palettes/${palette.id}/box`">Box</NuxtLink>
     <LazyPaletteDetails v-if="editing" :palette="palette" @close="editing = false" />
   </div>
 </template>

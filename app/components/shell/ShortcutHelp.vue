@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { useAppCommands, useCommandPalette } from '~/composables/useAppCommands'
+import { BOX_KEYS } from '~/registry/boxKeys'
 import { TRAY_KEYS } from '~/registry/trayKeys'
 
 const { help } = useCommandPalette()
 const commands = useAppCommands()
-const onTheTray = TRAY_KEYS.flatMap((k) => ('words' in k ? [k] : []))
+const KEYS = [
+  { title: 'On the tray and in the drawer', keys: TRAY_KEYS.flatMap((k) => ('words' in k ? [k] : [])) },
+  { title: 'In the drawing of a box', keys: BOX_KEYS.flatMap((k) => ('words' in k ? [k] : [])) },
+]
 </script>
 
 <template>
@@ -16,13 +20,15 @@ const onTheTray = TRAY_KEYS.flatMap((k) => ('words' in k ? [k] : []))
         <dd>{{ command.name }}</dd>
       </template>
     </dl>
-    <h3 class="mb-1">On the tray and in the drawer</h3>
-    <dl class="mb-4 grid grid-cols-[8rem_1fr] gap-y-1">
-      <template v-for="key in onTheTray" :key="key.act">
-        <dt>{{ key.shown }}</dt>
-        <dd>{{ key.words }}</dd>
-      </template>
-    </dl>
+    <template v-for="{ title, keys } in KEYS" :key="title">
+      <h3 class="mb-1">{{ title }}</h3>
+      <dl class="mb-4 grid grid-cols-[8rem_1fr] gap-y-1">
+        <template v-for="key in keys" :key="key.act">
+          <dt>{{ key.shown }}</dt>
+          <dd>{{ key.words }}</dd>
+        </template>
+      </dl>
+    </template>
     <button class="btn" @click="help = false">Close</button>
   </ModalDialog>
 </template>

@@ -1,14 +1,13 @@
-<script setup lang="ts">
-import { LENSES, type Lens } from '~/composables/useLens'
-
+<script setup lang="ts" generic="T extends string">
 /** The same tray seen in another way; arrow keys go from one to the next. */
-const lens = defineModel<Lens>({ required: true })
+const props = defineProps<{ lenses: readonly { id: T; label: string }[] }>()
+const lens = defineModel<T>({ required: true })
 function step(event: KeyboardEvent) {
   const by = { ArrowRight: 1, ArrowDown: 1, ArrowLeft: -1, ArrowUp: -1 }[event.key]
   if (!by) return
   event.preventDefault()
-  const at = LENSES.findIndex((l) => l.id === lens.value)
-  lens.value = LENSES[(at + by + LENSES.length) % LENSES.length]!.id
+  const at = props.lenses.findIndex((l) => l.id === lens.value)
+  lens.value = props.lenses[(at + by + props.lenses.length) % props.lenses.length]!.id
   const bar = event.currentTarget as HTMLElement
   requestAnimationFrame(() => bar.querySelector<HTMLElement>('[aria-checked=true]')?.focus())
 }
@@ -17,7 +16,7 @@ function step(event: KeyboardEvent) {
 <template>
   <div role="radiogroup" aria-label="Seen as" class="flex flex-wrap gap-1" data-repeats @keydown="step">
     <button
-      v-for="l in LENSES"
+      v-for="l in lenses"
       :key="l.id"
       role="radio"
       class="choice text-[13px]"

@@ -176,6 +176,7 @@ function carryAt(id: string) {
         @keydown="key($event, cell.place.id)"
         @contextmenu="carry?.carried.value && $event.preventDefault()"
       />
+      <slot />
     </div>
   </div>
 </template>

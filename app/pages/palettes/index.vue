@@ -42,6 +42,7 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
     <div class="mb-3 flex items-center gap-2">
       <h1 class="grow">Palettes</h1>
       <NuxtLink v-if="rows.length > 1" class="btn" to="/palettes/beside">Two side by side</NuxtLink>
+      <NuxtLink class="btn" to="/boxes">Boxes</NuxtLink>
       <NuxtLink class="btn btn-primary" to="/palettes?new=1">Make a palette</NuxtLink>
     </div>
     <LazyNewPalette

@@ -1,7 +1,7 @@
 import { colourDifference } from '../colour/difference'
 import type { Paint } from '../documents/paint'
 import type { PlacePlan } from '../documents/palette'
-import { planAt } from '../documents/plan'
+import { planAt, plannedPaints } from '../documents/plan'
 import { viewOfPaint } from '../paints/view'
 import { fail, ok, type Result } from '../result'
 import { ArrangeProblem, type ArrangeQuestion, type WishScore } from './arrangeProblem'
@@ -33,6 +33,8 @@ export interface AddedOne {
   places: PlaceForOne[]
   /** Where the palette is full: what it could take the place of, the most alike first. */
   instead: LeaveOut[]
+  /** The planned paint that is most like it. */
+  like?: { paintId: string; difference: number }
 }
 
 const MOST = 5
@@ -63,7 +65,12 @@ export function addOne(question: AddQuestion): Result<AddedOne> {
   const instead = free.length ? [] : candidates(question, with_)
   const mine = kept.filter((p) => isFor(p.keptFor!, adding))
   const others = kept.filter((p) => !mine.includes(p)).slice(0, 2)
-  return ok({ places: [...mine, ...places.slice(0, MOST - others.length), ...others], instead })
+  const like = mostLike(question)
+  return ok({
+    ...(like ? { like } : {}),
+    places: [...mine, ...places.slice(0, MOST - others.length), ...others],
+    instead,
+  })
 }
 
 /** Whether a place is kept for this paint: the note names it or one of its pigments. */
@@ -103,6 +110,19 @@ function describe(placeId: string, problem: ArrangeProblem): PlaceForOne {
   order[here] = start[shift.b]!
   order[shift.b] = start[here]!
   return { placeId, scores, shift: { from: traits.ids[shift.b]!, to: placeId, scores: problem.scoresOf(order) } }
+}
+
+function mostLike({ palette, paints, adding }: AddQuestion): AddedOne['like'] {
+  const planned = plannedPaints(palette)
+  const own = viewOfPaint(adding).masstone
+  if (!own) return undefined
+  return paints
+    .filter((p) => planned.has(p.id))
+    .flatMap((p) => {
+      const { masstone } = viewOfPaint(p)
+      return masstone ? [{ paintId: p.id, difference: colourDifference(own, masstone) }] : []
+    })
+    .sort((p, q) => p.difference - q.difference)[0]
 }
 
 function candidates({ palette, paints, adding }: AddQuestion, with_: (placeId: string) => ArrangeProblem): LeaveOut[] {

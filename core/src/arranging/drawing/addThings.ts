@@ -41,7 +41,7 @@ export function addRows(holder: Holder, { rows, columns, container, width, heigh
     return fail('absurd-count', 'Sizes above 0 mm, and no gap below 0.')
   const block = { width: columns * (width + gap) - gap, height: rows * (height + gap) - gap }
   const at = roomFor(holder, block)
-  const corner = container === 'well' ? 3 : 1
+  const rounding = container === 'well' ? 3 : 1
   const shapes = Array.from({ length: rows * columns }, (_, i): PlaceShape => {
     const [row, column] = [Math.floor(i / columns), i % columns]
     return {
@@ -50,7 +50,7 @@ export function addRows(holder: Holder, { rows, columns, container, width, heigh
       y: hundredth(at.y + row * (height + gap)),
       width,
       height,
-      corner,
+      corner: rounding,
     }
   })
   return addPlaces(holder, shapes, container, depth)
@@ -91,36 +91,58 @@ const PART_SIZES: Record<Part['kind'], { width: number; height: number }> = {
   hinge: { width: 0, height: 2 },
   hold: { width: 24, height: 24 },
 }
-/** A mixing surface, slot, hinge or thumb hole, where there is room. Errors: `too-many`. */
+/** A mixing surface or slot as large as there is room for, up to the usual; a hinge, a thumb hole. Errors: `too-many`. */
 export function addPart(holder: Holder, kind: Part['kind']): Drawing {
   if (holder.parts.length >= MOST_PARTS) return tooMany()
+  const key = partKey(holder.parts.length)
+  const shape = kind === 'hinge' ? hingeOf(holder) : partShape(holder, kind)
+  return checked({ ...holder, parts: [...holder.parts, { kind, shape }] }, [key])
+}
+const hingeOf = ({ width, height }: Holder): PlaceShape => ({
+  kind: 'rect',
+  x: 0,
+  y: height / 2 - 1,
+  width,
+  height: PART_SIZES.hinge.height,
+  corner: 0,
+})
+function partShape(holder: Holder, kind: Exclude<Part['kind'], 'hinge'>): PlaceShape {
   const usual = PART_SIZES[kind]
-  const size = {
-    width: kind === 'hinge' ? holder.width : Math.min(usual.width, holder.width - 8),
-    height: Math.min(usual.height, holder.height - 8),
-  }
-  const at = kind === 'hinge' ? { x: 0, y: holder.height / 2 - 1 } : roomFor(holder, size)
-  const shape: PlaceShape =
-    kind === 'hold'
-      ? { kind: 'circle', x: at.x + size.width / 2, y: at.y + size.height / 2, radius: size.width / 2 }
-      : { kind: 'rect', ...at, ...size, corner: kind === 'mixing' ? 4 : 1 }
-  return checked({ ...holder, parts: [...holder.parts, { kind, shape }] }, [partKey(holder.parts.length)])
+  const shares = kind === 'hold' ? [1] : [1, 0.8, 0.6, 0.4]
+  const sizes = shares.flatMap((w) => shares.map((h) => ({ width: w * usual.width, height: h * usual.height })))
+  sizes.sort((p, q) => q.width * q.height - p.width * p.height)
+  const fitting = sizes.flatMap((size) => {
+    const at = corner(holder, size)
+    return at ? [{ ...at, ...size }] : []
+  })[0]
+  const { x, y, width, height } = fitting ?? { ...roomFor(holder, sizes.at(-1)!), ...sizes.at(-1)! }
+  return kind === 'hold'
+    ? { kind: 'circle', x: x + width / 2, y: y + height / 2, radius: width / 2 }
+    : { kind: 'rect', x, y, width: hundredth(width), height: hundredth(height), corner: kind === 'mixing' ? 4 : 1 }
 }
 
-/** The first corner from the top where a block lies clear of wells, or the one just inside where there is none. */
-function roomFor(holder: Holder, { width, height }: { width: number; height: number }): { x: number; y: number } {
-  const EDGE = 4
+/** Room to the walls, and between what is drawn and what comes, mm. */
+const EDGE = 6
+const GAP = 1
+/** The first corner from the top where a block lies clear of everything but mixing surfaces; undefined where there is none. */
+function corner(holder: Holder, { width, height }: { width: number; height: number }) {
+  const solid = thingsOf(holder).filter((t) => !('part' in t && t.part.kind === 'mixing'))
   for (let y = EDGE; y + height <= holder.height - EDGE; y += 1)
     for (let x = EDGE; x + width <= holder.width - EDGE; x += 1) {
-      const shape: PlaceShape = { kind: 'rect', x, y, width, height, corner: 0 }
-      if (
-        outsideBy(shape, holder) === 0 &&
-        thingsOf(holder).every((t) => ('part' in t && t.part.kind === 'mixing') || overlapOf(shape, shapeOf(t)) === 0)
-      )
-        return { x, y }
+      const room: PlaceShape = {
+        kind: 'rect',
+        x: x - GAP,
+        y: y - GAP,
+        width: width + 2 * GAP,
+        height: height + 2 * GAP,
+        corner: 0,
+      }
+      if (outsideBy(room, holder) === 0 && solid.every((t) => overlapOf(room, shapeOf(t)) === 0)) return { x, y }
     }
-  return { x: EDGE, y: EDGE }
+  return undefined
 }
+const roomFor = (holder: Holder, block: { width: number; height: number }) =>
+  corner(holder, block) ?? { x: EDGE, y: EDGE }
 
 /**
  * One more pan, squeezed in where nothing solid lies: clear of wells, hinge and thumb hole, in slots before mixing

@@ -24,7 +24,7 @@ const HELD = {
 
 <template>
   <section aria-label="In use">
-    <h3 class="mt-2">In use</h3>
+    <h2 class="mt-2">In use</h2>
     <p class="text-sm">
       {{ counted(holder.places.length, 'place') }}.
       {{

@@ -19,6 +19,7 @@ export { isUsable, Item, ITEM_KINDS, REMARKS, SUPPLIES } from './item'
 export { Event, eventInWords, eventLine, type FillEvent } from './journal/event'
 export type { Naming } from './journal/eventKind'
 export { type CorrectionEntry, JournalEntry } from './journal/journalEntry'
+export { isGone, STOWED, type Whereabouts, whereaboutsInWords } from './journal/whereabouts'
 export { homeOf, isPlace, ownVesselOf, PlaceRef, samePlace, VesselRef } from './journal/vessel'
 export {
   type DocumentOf,

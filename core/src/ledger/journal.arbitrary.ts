@@ -35,6 +35,16 @@ export const events: fc.Arbitrary<Event> = fc.oneof(
   { weight: 2, arbitrary: fc.record({ kind: fc.constant('put' as const), day, vessel, place }) },
   fc.record({ kind: fc.constant('takeOut' as const), day, vessel }),
   fc.record({
+    kind: fc.constant('stow' as const),
+    day,
+    vessel,
+    where: fc.constantFrom(
+      { kind: 'master set' as const },
+      { kind: 'lent' as const, words: 'Una' },
+      { kind: 'thrown away' as const },
+    ),
+  }),
+  fc.record({
     kind: fc.constant('measure' as const),
     day,
     itemId: fc.constantFrom(...ITEMS),

@@ -1,4 +1,9 @@
 import { describe, expect, it } from 'vitest'
+import type { Event } from '../documents/journal/event'
+import type { JournalEntry } from '../documents/journal/journalEntry'
+import { type Whereabouts, whereaboutsInWords } from '../documents/journal/whereabouts'
+import { stamp } from './journal.arbitrary'
+import { Ledger } from './ledger'
 import { contentInWords, isMixed, mainPaintOf, portionsOf, topPaintOf, type Content } from './stays'
 
 const layer = (paintId: string, day: string, millilitres = 1, dryingDays = 5) => ({
@@ -32,5 +37,54 @@ describe('what lies in a vessel, in words', () => {
   it('names each of several once', () => {
     const c = content(layer('a', '2026-01-01'), layer('b', '2026-02-01'), layer('a', '2026-03-01'))
     expect(words(c)).toBe('A over B')
+  })
+})
+
+describe('where a pan is', () => {
+  const place = { paletteId: 'tin', placeId: 'A1' }
+  const entry = (n: number, e: Event): JournalEntry => ({ ...stamp(n), v: 2, type: 'event', event: e })
+  const fill: Event = {
+    kind: 'fill',
+    day: '2026-05-01',
+    vessel: place,
+    itemId: 't',
+    paintId: 'sienna',
+    millilitres: 1.5,
+    dryingDays: 5,
+  }
+  const stowed = (n: number, day: string, where: Whereabouts) =>
+    entry(n, { kind: 'stow', day, vessel: { vesselId: 'tin/A1' }, where })
+
+  it('is said, with what it holds, until it lies in a palette again', () => {
+    const ledger = new Ledger([entry(1, fill), stowed(2, '2026-06-01', { kind: 'master set' })])
+    expect(ledger.places('tin').get('A1')).toMatchObject({ stays: [{ ended: 'moved', wentTo: 'loose' }] })
+    expect(ledger.places('tin').get('A1')?.vesselId).toBeUndefined()
+    expect(ledger.vessel('tin/A1')).toMatchObject({ whereabouts: { kind: 'master set', since: '2026-06-01' } })
+    expect(mainPaintOf(ledger.vessel('tin/A1').content!)).toBe('sienna')
+    expect(ledger.looseVessels()).toEqual(['tin/A1'])
+    ledger.add(stowed(3, '2026-06-03', { kind: 'lent', words: 'Una' }))
+    expect(ledger.vessel('tin/A1').whereabouts).toMatchObject({ kind: 'lent', words: 'Una' })
+    const into = { paletteId: 'skiff', placeId: 'B2' }
+    ledger.add(entry(4, { kind: 'put', day: '2026-06-04', vessel: { vesselId: 'tin/A1' }, place: into }))
+    expect(ledger.vessel('tin/A1')).toMatchObject({ at: into })
+    expect(ledger.vessel('tin/A1').whereabouts).toBeUndefined()
+    expect(ledger.places('skiff').get('B2')?.content).toBeDefined()
+  })
+
+  it('what went with a pan that is gone lies nowhere, and what was drawn for it stays drawn', () => {
+    const ledger = new Ledger([entry(1, fill), stowed(2, '2026-06-01', { kind: 'thrown away' })])
+    expect(ledger.vessel('tin/A1').content).toBeUndefined()
+    expect(ledger.vessel('tin/A1').stays).toMatchObject([{ ended: 'gone', until: '2026-06-01' }])
+    expect(ledger.account('t').drawn).toBe(1.5)
+  })
+
+  it('in words', () => {
+    const words = [
+      whereaboutsInWords({ kind: 'master set' }),
+      whereaboutsInWords({ kind: 'bag', words: 'leftovers' }),
+      whereaboutsInWords({ kind: 'tin' }),
+      whereaboutsInWords({ kind: 'lent', words: 'Una' }),
+    ]
+    expect(words).toEqual(['into the master set', 'into the bag “leftovers”', 'into a tin', 'out, lent to Una'])
   })
 })

@@ -1,6 +1,7 @@
 import { daysAfter } from '../units'
 import type { Layer } from '../documents/journal/eventKind'
 import type { PlaceRef } from '../documents/journal/vessel'
+import type { Whereabouts } from '../documents/journal/whereabouts'
 
 export type { Layer }
 
@@ -20,7 +21,7 @@ export interface Stay {
   since: string
   /** Undefined while it still lies there. */
   until?: string
-  ended?: 'cleaned' | 'moved'
+  ended?: 'cleaned' | 'moved' | 'gone'
   /** Where its pan came from or went to; `loose` when that was no palette. */
   cameFrom?: PlaceRef | 'loose'
   wentTo?: PlaceRef | 'loose'
@@ -40,6 +41,8 @@ export interface VesselState {
   id: string
   /** Undefined when it lies in no palette. */
   at?: PlaceRef
+  /** Where it is outside of palettes, and since when; undefined also where it merely lies loose. */
+  whereabouts?: Whereabouts & { since: string }
   content?: Content
   /** What lay in it and where, oldest first. */
   stays: readonly Stay[]

@@ -1,5 +1,6 @@
 import type { Layer, VesselFold } from '../documents/journal/eventKind'
 import { homeOf, isPlace, ownVesselOf, type PlaceRef, type VesselRef } from '../documents/journal/vessel'
+import { isGone, type Whereabouts } from '../documents/journal/whereabouts'
 import { daysAfter } from '../units/calendar'
 import type { PaletteState, PlaceState, Stay, VesselState } from './stays'
 
@@ -13,6 +14,7 @@ interface OpenStay extends Omit<Stay, 'content'> {
 interface Vessel {
   id: string
   at?: Place
+  whereabouts?: Whereabouts & { since: string }
   stays: OpenStay[]
   /** The last of the stays, while something lies in it. */
   open?: OpenStay
@@ -74,7 +76,18 @@ export class Vessels implements VesselFold {
 
   takeOut(ref: VesselRef, day: string): void {
     const vessel = this.#resolve(ref)
-    if (vessel?.at) this.#move(vessel, undefined, day)
+    if (!vessel) return
+    vessel.whereabouts = undefined
+    if (vessel.at) this.#move(vessel, undefined, day)
+  }
+
+  stow(ref: VesselRef, where: Whereabouts, day: string): void {
+    const vessel = this.#resolve(ref)
+    this.#touch(isPlace(ref) ? this.#place(ref) : undefined)
+    if (!vessel) return
+    if (isGone(where)) close(vessel, day, { ended: 'gone' })
+    if (vessel.at) this.#move(vessel, undefined, day)
+    vessel.whereabouts = { ...where, since: day }
   }
 
   exchange(one: PlaceRef, other: PlaceRef, day: string): void {
@@ -105,10 +118,11 @@ export class Vessels implements VesselFold {
   vessel(id: string): VesselState {
     const known = this.#vessels.get(id)
     if (!known) return { id, ...(homeOf(id) ? { at: homeOf(id) } : {}), stays: [] }
-    const { at, stays, open } = known
+    const { at, whereabouts, stays, open } = known
     return {
       id,
       ...(at ? { at: at.ref } : {}),
+      ...(whereabouts ? { whereabouts } : {}),
       ...(open ? { content: copyOf(open.content) } : {}),
       stays: stays.map(frozen),
     }
@@ -178,7 +192,9 @@ export class Vessels implements VesselFold {
     if (vessel.at) vessel.at.vesselId = undefined
     this.#moveContent(vessel, to, day)
     vessel.at = to
-    if (to) to.vesselId = vessel.id
+    if (!to) return
+    to.vesselId = vessel.id
+    vessel.whereabouts = undefined
   }
 
   /** Ends the stay where the content lay and begins one where it goes. */

@@ -6,6 +6,7 @@ import { exchange } from './events/exchange'
 import { fill } from './events/fill'
 import { measure } from './events/measure'
 import { put } from './events/put'
+import { stow } from './events/stow'
 import { takeOut } from './events/takeOut'
 
 /** What happened; each on a calendar day. A new kind is a file in events/ and a line here. */
@@ -16,12 +17,13 @@ export const Event = z.discriminatedUnion('kind', [
   exchange.schema,
   put.schema,
   takeOut.schema,
+  stow.schema,
   measure.schema,
 ])
 export type Event = z.infer<typeof Event>
 export type FillEvent = Extract<Event, { kind: 'fill' }>
 
-export const EVENT_KINDS = { fill, dry, clean, exchange, put, takeOut, measure } as const
+export const EVENT_KINDS = { fill, dry, clean, exchange, put, takeOut, stow, measure } as const
 
 /** The kind of an event, for callers that treat all alike. */
 export const kindOfEvent = (event: Event): EventKind<z.ZodMiniType<Event>> =>

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
 import { Day, text } from '../fields'
 import type { PlaceRef, VesselRef } from './vessel'
+import type { Whereabouts } from './whereabouts'
 
 /** Fields of every event. */
 export const happened = { day: Day, note: z.optional(text(500)) }
@@ -28,6 +29,7 @@ export interface VesselFold {
   empty(vessel: VesselRef, day: string): void
   put(vessel: VesselRef, into: PlaceRef, day: string): void
   takeOut(vessel: VesselRef, day: string): void
+  stow(vessel: VesselRef, where: Whereabouts, day: string): void
   exchange(one: PlaceRef, other: PlaceRef, day: string): void
 }
 

@@ -3,7 +3,7 @@ import type { JournalEntry } from '../documents/journal/journalEntry'
 import type { PlaceRef } from '../documents/journal/vessel'
 import { EffectiveJournal, type Effective } from './effectiveJournal'
 import { ItemAccounts, NO_ACCOUNT, type ItemAccount } from './items'
-import type { PaletteState, VesselState } from './stays'
+import type { PaletteState, Stay, VesselState } from './stays'
 import { changeTimeline } from './timeline'
 import { keysOf, paletteKey, VesselGroup, vesselKey } from './vesselGroup'
 
@@ -75,6 +75,11 @@ export class Ledger {
   /** Vessels that lie in no palette and of which the journal speaks. */
   looseVessels(): string[] {
     return [...new Set(this.#groups.values())].flatMap((group) => group.fold.loose())
+  }
+
+  /** Everything that lay anywhere, vessel by vessel. */
+  stays(): Stay[] {
+    return [...new Set(this.#groups.values())].flatMap((group) => group.fold.stays())
   }
 
   /** All events that touched a palette, in order of time. */

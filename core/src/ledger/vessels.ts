@@ -133,6 +133,11 @@ export class Vessels implements VesselFold {
     return [...this.#vessels.values()].filter((v) => !v.at).map((v) => v.id)
   }
 
+  /** Everything that lay anywhere. */
+  stays(): Stay[] {
+    return [...this.#vessels.values()].flatMap((v) => v.stays.map(frozen))
+  }
+
   #stateOf(key: string, { vesselId, stays }: Place): PlaceState {
     const known = this.#read.get(key)
     if (known) return known

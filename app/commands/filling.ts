@@ -14,6 +14,8 @@ import {
   type PanSize,
   type PlaceRef,
   type VesselRef,
+  type Whereabouts,
+  whereaboutsInWords,
 } from '@juxtachrome/core/documents'
 import { correctEvent, recordEvent } from '@juxtachrome/core/filling'
 import { nanoid } from 'nanoid'
@@ -70,6 +72,8 @@ export function useFillCommands(paletteId?: () => string | undefined) {
       const kept = undo.commit(label, [], [entry.value])
       return kept.ok ? undefined : kept.error
     },
+    /** Records what went into one vessel, from one tube or several, as one step. */
+    pour: (events: readonly FillEvent[]) => recordAll(events[0] ? describe(events[0]) : '', events),
     /** Records several fillings as one step. */
     fillAll: (paletteName: string, events: FillEvent[]) =>
       recordAll(`filled ${counted(events.length, 'place')} of ${paletteName}`, events),
@@ -92,6 +96,35 @@ export function useFillCommands(paletteId?: () => string | undefined) {
     },
     takePanOut: (from: PlaceRef, day: string) =>
       recordAll(`took the pan of ${name.place(from)} out`, [{ kind: 'takeOut', day, vessel: vesselIn(from) }]),
+    /** Lays pans where they lie in no palette. */
+    stow(vessels: readonly VesselRef[], where: Whereabouts, day: string): Problem | undefined {
+      const events = vessels.map((vessel): Event => ({ kind: 'stow', day, vessel, where }))
+      const what = vessels.length === 1 ? name.vessel(vessels[0]!) : counted(vessels.length, 'pan')
+      return recordAll(`laid ${what} ${whereaboutsInWords(where)}`, events)
+    },
+    /** Puts several pans into their places as one step. */
+    putAll: (paletteName: string, puts: readonly { vesselId: string; place: PlaceRef }[], day: string) =>
+      recordAll(
+        `put ${counted(puts.length, 'pan')} into ${paletteName}`,
+        puts.map(({ vesselId, place }): Event => ({ kind: 'put', day, vessel: { vesselId }, place })),
+      ),
+    /** Pans without a box, new ones, into the master set. */
+    addLoose(size: PanSize, labels: readonly string[], day: string): Problem | undefined {
+      const pans = labels.map((label): Pan => ({ id: nanoid(12), v: 1, size, label }))
+      const events = pans.map(({ id }): Event => ({
+        kind: 'stow',
+        day,
+        vessel: { vesselId: id },
+        where: { kind: 'master set' },
+      }))
+      return recordAll(
+        `added ${counted(pans.length, size)} to the master set`,
+        events,
+        pans.map((p) => added('pans', p)),
+      )
+    },
+    relabel: (pan: Pan, label: string) =>
+      undo.commit(`wrote “${label}” under a pan`, [updated('pans', pan, { ...pan, label })]),
     putPanIn(vessel: VesselRef, place: PlaceRef, day: string): Problem | undefined {
       const event: Event = { kind: 'put', day, vessel, place }
       return recordAll(describe(event), [event])

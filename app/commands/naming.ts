@@ -30,3 +30,16 @@ export function useNaming(here?: () => string | undefined): Naming {
     place,
   }
 }
+
+/** As `useNaming`, but a vessel is called by where it came from, wherever it is by now: for what was done long ago. */
+export function useNamingByHome(): Naming {
+  const collection = useCollection()
+  const name = useNaming()
+  function vessel(ref: VesselRef): string {
+    const home = isPlace(ref) ? undefined : homeOf(ref.vesselId)
+    if (!home) return name.vessel(ref)
+    const place = collection.core.get('palettes', home.paletteId)?.holder.places.find((p) => p.id === home.placeId)
+    return place?.container === 'well' ? name.place(home) : `the pan of ${name.place(home)}`
+  }
+  return { ...name, vessel }
+}

@@ -1,4 +1,5 @@
-import { ok } from '@juxtachrome/core/result'
+import { againstChild } from '@juxtachrome/core/filling'
+import { fail, ok } from '@juxtachrome/core/result'
 import { added, type Brief, removed, updated, type Holder, type Palette, planAt } from '@juxtachrome/core/documents'
 import { clearPlan, lockPlace, movePlan, placePaint, reservePlace } from '@juxtachrome/core/arranging'
 import { nanoid } from 'nanoid'
@@ -41,7 +42,7 @@ export function usePaletteCommands() {
       undo.commit(`copied the palette ${palette.name}`, [added('palettes', copy)])
       return copy
     },
-    rename: (palette: Palette, details: Pick<Palette, 'name' | 'use' | 'purpose'>) =>
+    rename: (palette: Palette, details: Pick<Palette, 'name' | 'use' | 'purpose' | 'forChild'>) =>
       undo.commit(`changed the details of ${details.name}`, [updated('palettes', palette, { ...palette, ...details })]),
     /** What a palette is for; `words` say what of it was changed. */
     setBrief: (paletteId: string, brief: Brief, words: string) =>
@@ -57,7 +58,13 @@ export function usePaletteCommands() {
       ])
     },
     place: (paletteId: string, placeId: string, paintId: string) =>
-      change(paletteId, `placed ${paintName(paintId)} in ${placeId}`, (p) => placePaint(p, placeId, paintId)),
+      change(paletteId, `placed ${paintName(paintId)} in ${placeId}`, (p) => {
+        const paint = p.forChild && collection.paint(paintId)
+        const against = paint && againstChild(paint)
+        return against
+          ? fail('not-for-children', `${p.name} is for a child: ${paint.name} stays out, since ${against}`)
+          : placePaint(p, placeId, paintId)
+      }),
     move: (paletteId: string, from: string, to: string) =>
       change(paletteId, `moved ${inPlace(collection.palette(paletteId), from)} to ${to}`, (p) => movePlan(p, from, to)),
     clear: (paletteId: string, placeId: string) =>

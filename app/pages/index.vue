@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { dayInWords } from '@juxtachrome/core/units'
 import { plannedPaints } from '@juxtachrome/core/documents'
+import { rateOfUse, usedUpOn } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
 import { useStandInCommands } from '~/commands/standIns'
@@ -33,8 +34,15 @@ const low = computed(() =>
     .filter((p) => used.value.has(p.id))
     .map((paint) => ({ paint, ml: atHand(paint.id) }))
     .filter(({ ml }) => ml < LOW)
+    .map((row) => ({ ...row, end: endOf(row.paint.id, row.ml) }))
     .sort((p, q) => p.ml - q.ml),
 )
+/** When what is at hand of a paint is used up, as it was used lately. */
+function endOf(paintId: string, ml: number): string | undefined {
+  const accounts = collection.itemsOf(paintId).map((i) => collection.ledger.account(i.id))
+  const rate = rateOfUse(accounts, today.value)
+  return ml > 0 && rate > 0 ? usedUpOn(ml, rate, today.value) : undefined
+}
 /** Paints that are away from a palette, with what stands in; those that are at hand again can go back. */
 const awayFrom = useAway()
 const standIns = computed(() =>
@@ -94,7 +102,7 @@ const toFill = computed(() =>
         <p v-if="low.length === 0" class="hint">Enough of every planned paint for another filling.</p>
         <ul>
           <li
-            v-for="{ paint, ml } in low"
+            v-for="{ paint, ml, end } in low"
             :key="paint.id"
             class="flex min-h-10 items-center gap-2 border-t border-line py-1"
           >
@@ -102,7 +110,9 @@ const toFill = computed(() =>
               class="link min-w-0 grow"
               :to="`/paints/${paint.id}`"
               >{{ paint.name }}, {{ paint.maker }}</NuxtLink
-            ><span class="hint">{{ ml > 0 ? `${ml.toFixed(1)} ml at hand` : 'none at hand' }}</span>
+            ><span class="hint">{{
+              ml > 0 ? `${ml.toFixed(1)} ml at hand${end ? `, till about ${dayInWords(end)}` : ''}` : 'none at hand'
+            }}</span>
           </li>
         </ul>
         <template v-if="onOrder.length"
@@ -116,6 +126,7 @@ const toFill = computed(() =>
           </ul></template
         >
       </section>
+      <TodayDue :today="today" />
       <section v-if="standIns.length" class="panel p-4 lg:col-span-2">
         <h2>Standing in</h2>
         <ul>

@@ -39,6 +39,9 @@ const PLACES: readonly [name: string, to: string, keys?: string][] = [
   ['Compare what lies on the strip', '/compare'],
   ['Go to Palettes', '/palettes', 'G L'],
   ['Go to Data', '/data', 'G D'],
+  ['Loose pans, and where they are', '/pans'],
+  ['Labels for the undersides of pans', '/pans/labels'],
+  ['The ledger: everything that was filled, moved and cleaned', '/ledger', 'G J'],
   ['Add a paint', '/paints?add=1', 'A'],
   ['Paste a list of paints', '/paints?add=list'],
   ['Import a table of paints', '/import'],
@@ -53,7 +56,10 @@ const stepsOf = (palette: Palette, context: CommandContext): AppCommand[] =>
   PALETTE_STEPS.map(({ id, label }) => ({
     name: `${palette.name}: ${label.toLowerCase()}`,
     run: () => context.go(`/palettes/${palette.id}/${id}`),
-  })).concat({ name: `${palette.name}: its box`, run: () => context.go(`/palettes/${palette.id}/box`) })
+  })).concat(
+    { name: `${palette.name}: its box`, run: () => context.go(`/palettes/${palette.id}/box`) },
+    { name: `${palette.name}: plan the filling`, run: () => context.go(`/palettes/${palette.id}/filling`) },
+  )
 
 /** Every command there is, as things stand. */
 export function appCommands(context: CommandContext): AppCommand[] {

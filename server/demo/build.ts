@@ -7,8 +7,10 @@ import {
   type JournalEntry,
   type Paint,
   type Palette,
+  type Pan,
   type Recipe,
   type Trial,
+  type Whereabouts,
   ownVesselOf,
 } from '@juxtachrome/core/documents'
 import { HOLDERS } from '@juxtachrome/core/arranging'
@@ -16,6 +18,7 @@ import { callsOf, WAYS } from '@juxtachrome/core/choosing'
 import { dryingDays } from '@juxtachrome/core/filling'
 import { DEMO_APART, DEMO_BLENDS, DEMO_BOXES } from './boxes'
 import { DEMO_MAKERS, DEMO_PAINTS, DEMO_TINTS } from './paints'
+import { DEMO_PANS } from './pans'
 import { DEMO_RANKINGS, DEMO_RECIPES, DEMO_TRIALS } from './recipes'
 import { DEMO_ITEMS, DEMO_PALETTES } from './season'
 
@@ -100,7 +103,9 @@ export function buildDemo(today: string): Documents {
     }
     documents.palettes.push(palette.id === GUIDED ? guided(palette) : palette)
     documents.journal.push(
-      ...lines(journal).map((cells, i) => entryOf(cells, i, palette, paints, documents.items, today)),
+      ...lines(journal)
+        .filter((cells) => cells.length > 1)
+        .map((cells, i) => entryOf(cells, i, palette, paints, documents.items, today)),
     )
   }
   documents.guides = [
@@ -111,6 +116,11 @@ export function buildDemo(today: string): Documents {
       calls: callsOf('cool yellow; yellow earth; 2 orange earth or red earth; cool red; 2 blue leaning violet; dark'),
     },
   ]
+  for (const [i, cells] of lines(DEMO_PANS).entries()) {
+    const { pan, entries } = panOf(cells, i, paints, documents.items, today)
+    documents.pans.push(pan)
+    documents.journal.push(...entries)
+  }
   documents.holders = [...DEMO_BOXES]
   documents.blends = [...DEMO_BLENDS]
   documents.trials = lines(DEMO_TRIALS).map((cells, i) => trialOf(cells, i, paints, today))
@@ -222,6 +232,46 @@ function planOf(text: string, paints: Map<string, Paint>): Palette['plan'] {
       return [placeId, lock ? { ...plan, locked: true } : plan]
     }),
   )
+}
+
+/** A pan without a box, filled some day and laid somewhere. */
+function panOf(cells: string[], i: number, paints: Map<string, Paint>, items: Item[], today: string) {
+  const [label, size, key, ml, filled, kind, words, laid] = cells as [
+    string,
+    Pan['size'],
+    string,
+    string,
+    string,
+    string,
+    string,
+    string,
+  ]
+  const pan: Pan = { id: `demo-pan-${i + 1}`, v: 1, size, label }
+  const vessel = { vesselId: pan.id }
+  const entry = (n: number, ago: string, what: (day: string) => Event): JournalEntry => {
+    const day = daysAfter(today, -Number(ago))
+    return { id: `${pan.id}-${n}`, v: 2, recorded: `${day}T10:0${i}:00.000Z`, type: 'event', event: what(day) }
+  }
+  const paintId = key && found(paints, key).id
+  const item = items.find((it) => it.paintId === paintId && it.supply !== 'on order')
+  const where = { kind: kind as Whereabouts['kind'], ...(words ? { words } : {}) }
+  const entries = [
+    ...(item && paintId
+      ? [
+          entry(1, filled, (day) => ({
+            kind: 'fill',
+            day,
+            vessel,
+            itemId: item.id,
+            paintId,
+            millilitres: Number(ml),
+            dryingDays: 7,
+          })),
+        ]
+      : []),
+    entry(2, laid, (day) => ({ kind: 'stow', day, vessel, where })),
+  ]
+  return { pan, entries }
 }
 
 function entryOf(

@@ -15,7 +15,7 @@ describe('the demo season', () => {
     expect(demo.items.length).toBeGreaterThanOrEqual(60)
     expect(demo.paints.length).toBeGreaterThanOrEqual(45)
     expect(new Set(demo.paints.map((p) => p.maker)).size).toBeGreaterThanOrEqual(5)
-    expect(demo.palettes.map((p) => p.holder.places.length)).toEqual([12, 18, 36])
+    expect(demo.palettes.map((p) => p.holder.places.length)).toEqual([12, 18, 36, 8])
     expect(demo.palettes[0]!.brief).toMatchObject({ targets: [{ subject: 'sea' }, { name: 'the ledge at low tide' }] })
     const of = (codes: string) => demo.paints.filter((p) => p.pigments.join() === codes)
     expect(new Set(of('PB29').map((p) => p.maker)).size).toBe(3)
@@ -43,6 +43,11 @@ describe('the demo season', () => {
   it('has a box of its own in which nothing overlaps', () => {
     for (const holder of demo.holders) expect(holderProblems(holder)).toEqual([])
     expect(demo.holders.length * demo.blends.length).toBeGreaterThan(0)
+  })
+
+  it('has pans in a master set, in a bag and lent', () => {
+    const where = ledger.looseVessels().map((id) => ledger.vessel(id).whereabouts?.kind)
+    expect([...new Set(where)].sort()).toEqual(['bag', 'lent', 'master set'])
   })
 
   it('never draws more from a tube than it held, and something is wet today', () => {

@@ -243,4 +243,14 @@ export const DEMO_PALETTES: DemoPalette[] = [
 5|L6|H:Lemon yellow|2
 1|B9|H:Yellow ochre|2.4`,
   },
+  {
+    id: 'skerry-case',
+    name: 'Skerry case',
+    use: 'travel',
+    holder: 'slim-8',
+    purpose: 'Eight pans for the next crossing, still to be filled',
+    plan: `A1 H:Lemon yellow; A2 T:Titanium white; A3 H:Cobalt violet; A4 H:Cobalt blue; A5 H:Viridian; A6 S:Raw sienna;
+      A7 H:Burnt sienna; A8 H:Payne's grey`,
+    journal: '',
+  },
 ]

@@ -67,6 +67,9 @@ const record = (event: FillEvent) => filling.record(event)
       @record="record"
     />
     <PanMoves v-if="isPan" :key="placeId" :palette="palette" :place="place" :bare="bare" :today="today" class="mt-4" />
+    <p class="mt-4 text-sm">
+      <NuxtLink class="link" :to="`/ledger?palette=${palette.id}`">This palette in the ledger, and its year</NuxtLink>
+    </p>
     <PlaceHistory :palette="palette" :place-id="placeId" :state="state" :today="today" />
   </section>
 </template>

@@ -37,6 +37,8 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
 
 <template>
   <section aria-label="What to fill">
+    <NuxtLink class="btn btn-primary mb-3 w-full" :to="`/palettes/${palette.id}/filling`">Plan the filling</NuxtLink>
+    <TripPans :palette="palette" :state="state" :today="today" />
     <h2>To fill, light colours first</h2>
     <ul v-if="toFill.length" class="mt-1">
       <li v-for="{ place, paint } in toFill" :key="place.id">

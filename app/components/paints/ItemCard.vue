@@ -1,13 +1,16 @@
 <script setup lang="ts">
-import { dayInWords } from '@juxtachrome/core/units'
+import { counted, dayInWords } from '@juxtachrome/core/units'
 import type { Item, Paint } from '@juxtachrome/core/documents'
-import { fillsFrom } from '@juxtachrome/core/ledger'
+import { millilitresOf } from '@juxtachrome/core/filling'
+import { fillsFrom, fillsLeft } from '@juxtachrome/core/ledger'
 import { writePrice } from '@juxtachrome/core/paints'
 import { computed, ref } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { usePaintCommands } from '~/commands/paints'
 import { useAsk } from '~/composables/useAsk'
+import { numberIn } from '~/composables/numberIn'
 import { useBalances } from '~/composables/useBalances'
+import { usePractice } from '~/composables/useFillingPlan'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
 
@@ -32,13 +35,41 @@ const share = computed(() =>
   props.item.millilitres > 0 ? Math.max(0, Math.min(1, left(props.item) / props.item.millilitres)) : 0,
 )
 
-function measure() {
-  const ml = Number(measured.value.replace(',', '.'))
-  trouble.value = measured.value.trim() === '' || !(ml >= 0 && ml <= 5000) ? 'A number of ml, from 0 to 5000.' : ''
-  if (trouble.value) return
-  filling.record({ kind: 'measure', day: today.value, itemId: props.item.id, millilitres: ml })
-  measured.value = ''
+function note(millilitres: number, how?: string) {
+  const said = how ? { note: how } : {}
+  return !filling.record({ kind: 'measure', day: today.value, itemId: props.item.id, millilitres, ...said })
 }
+function measure() {
+  const ml = numberIn(measured.value)
+  trouble.value = ml >= 0 && ml <= 5000 ? '' : 'A number of ml, from 0 to 5000.'
+  if (!trouble.value && note(ml)) measured.value = ''
+}
+/** A half pan as it is usually filled, ml (common practice, no source). */
+const HALF_PAN = 1.5
+const more = computed(() => fillsLeft(left(props.item), HALF_PAN))
+const { practice } = usePractice()
+const weight = ref({ full: '', empty: '' })
+function weigh() {
+  const [full, empty] = [numberIn(weight.value.full), numberIn(weight.value.empty)]
+  const ml = millilitresOf(full - empty, practice.value.density)
+  trouble.value = !(full > 0 && empty >= 0)
+    ? 'Two weights in grams: with what is in it, and empty.'
+    : full < empty
+      ? 'Empty it cannot weigh more than with paint in it.'
+      : ml > 5000
+        ? 'That is more than 5000 ml.'
+        : ''
+  if (trouble.value) return
+  const how = `weighed ${full} g, empty ${empty} g, at ${practice.value.density} g/ml`
+  if (note(Math.round(ml * 10) / 10, how)) weight.value = { full: '', empty: weight.value.empty }
+}
+const BY_EYE = [
+  { label: 'full', share: 1 },
+  { label: 'three quarters', share: 0.75 },
+  { label: 'half', share: 0.5 },
+  { label: 'a quarter', share: 0.25 },
+  { label: 'a last squeeze', share: 0.05 },
+] as const
 async function remove() {
   const text = fills.value.length
     ? `${fillsInWords.value}. It leaves the collection; what it filled stays readable in the history.`
@@ -78,9 +109,31 @@ function save(after: Item) {
         >Really left: <input v-model="measured" class="input w-20" inputmode="decimal" /> ml</label
       ><button class="btn">Note it</button>
       <span v-if="trouble" role="alert" class="text-trouble">{{ trouble }}</span>
+      <span v-if="more" class="hint">about {{ counted(more, 'more half pan') }}</span>
     </form>
+    <details v-if="!editing" class="text-sm">
+      <summary class="py-1">By weight or by eye</summary>
+      <form class="flex flex-wrap items-end gap-2" @submit.prevent="weigh">
+        <label>Weighs, g<input v-model="weight.full" class="input w-24" inputmode="decimal" /></label>
+        <label>Empty, g<input v-model="weight.empty" class="input w-24" inputmode="decimal" /></label>
+        <button class="btn">Reckon it</button>
+        <span class="hint">at {{ practice.density }} g/ml, which you can set where a filling is planned</span>
+      </form>
+      <p v-if="item.millilitres" class="mt-1 flex flex-wrap items-center gap-1">
+        <span class="hint">By eye:</span>
+        <button
+          v-for="b in BY_EYE"
+          :key="b.label"
+          class="choice"
+          @click="note(Math.round(item.millilitres * b.share * 10) / 10, `by eye: ${b.label}`)"
+        >
+          {{ b.label }}
+        </button>
+      </p>
+    </details>
     <details v-if="fills.length" class="mt-1.5 text-sm">
       <summary class="py-1">{{ fillsInWords }}</summary>
+      <NuxtLink class="link" :to="`/ledger?item=${item.id}`">All of it in the ledger</NuxtLink>
       <ul class="mt-1 space-y-0.5">
         <li v-for="{ entryId, event } in fills" :key="entryId">
           {{ dayInWords(event.day) }}: {{ event.millilitres }} ml into <PlaceLink :entry-id="entryId" />

@@ -43,6 +43,8 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
       <h1 class="grow">Palettes</h1>
       <NuxtLink v-if="rows.length > 1" class="btn" to="/palettes/beside">Two side by side</NuxtLink>
       <NuxtLink class="btn" to="/boxes">Boxes</NuxtLink>
+      <NuxtLink class="btn" to="/pans">Pans</NuxtLink>
+      <NuxtLink class="btn" to="/ledger">Ledger</NuxtLink>
       <NuxtLink class="btn btn-primary" to="/palettes?new=1">Make a palette</NuxtLink>
     </div>
     <LazyNewPalette

@@ -16,7 +16,7 @@ export {
 export { Day, isDay, Name, text } from './fields'
 export { CallWants, Guide, GuideCall, GuideState } from './guide'
 export { isUsable, Item, ITEM_KINDS, REMARKS, SUPPLIES } from './item'
-export { Event, eventInWords, eventLine, type FillEvent } from './journal/event'
+export { Event, EVENT_NAMES, eventInWords, eventLine, type FillEvent } from './journal/event'
 export type { Naming } from './journal/eventKind'
 export { type CorrectionEntry, JournalEntry } from './journal/journalEntry'
 export { isGone, STOWED, type Whereabouts, whereaboutsInWords } from './journal/whereabouts'

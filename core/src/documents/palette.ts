@@ -87,6 +87,8 @@ export const Palette = z.looseObject({
   guide: z.optional(GuideState),
   /** Pairs of paints that are never to lie side by side. */
   apart: z.optional(z.array(z.tuple([Id, Id])).check(z.maxLength(60))),
+  /** Painted with by a child: only paints without problem pigments. */
+  forChild: z.optional(z.boolean()),
   /** Set when it was taken away but its history is kept. */
   removed: z.optional(z.boolean()),
 })

@@ -47,6 +47,11 @@ export class EffectiveJournal {
     return this.#latest.get(entryId)
   }
 
+  /** Every event as it stands, the latest first. */
+  latestFirst(): Effective[] {
+    return [...this.#events.keys()].flatMap((id) => this.get(id) ?? []).sort((p, q) => byTime(q, p))
+  }
+
   /** Entries that were struck out, with their last words. */
   struckOut(): EventEntry[] {
     return [...this.#events.values()].filter((e) => this.get(e.id) === null)

@@ -67,3 +67,7 @@ export function balanceOf(item: Pick<Item, 'millilitres'>, { measured, drawn }: 
     ? { left: (microlitres(measured.millilitres) - microlitres(measured.drawnSince)) / 1000, from: 'measured' }
     : { left: (microlitres(item.millilitres) - microlitres(drawn)) / 1000, from: 'label' }
 }
+
+/** How many more fillings of a size an item gives, whole ones; 0 upward. */
+export const fillsLeft = (left: number, millilitres: number): number =>
+  millilitres > 0 ? Math.max(0, Math.floor(left / millilitres + 1e-9)) : 0

@@ -25,6 +25,18 @@ export type FillEvent = Extract<Event, { kind: 'fill' }>
 
 export const EVENT_KINDS = { fill, dry, clean, exchange, put, takeOut, stow, measure } as const
 
+/** What each kind of event is called in a list. */
+export const EVENT_NAMES: Readonly<Record<Event['kind'], string>> = {
+  fill: 'fillings',
+  dry: 'found dry',
+  clean: 'cleaned out',
+  exchange: 'exchanges',
+  put: 'put into a place',
+  takeOut: 'taken out',
+  stow: 'laid elsewhere',
+  measure: 'measurings',
+}
+
 /** The kind of an event, for callers that treat all alike. */
 export const kindOfEvent = (event: Event): EventKind<z.ZodMiniType<Event>> =>
   EVENT_KINDS[event.kind] as unknown as EventKind<z.ZodMiniType<Event>>

@@ -1,0 +1,79 @@
+import type { Item } from '../documents/item'
+import type { ItemAccount } from '../ledger/items'
+import type { PaletteState } from '../ledger/stays'
+import type { Palette } from '../documents/palette'
+import { daysAfter, daysBetween } from '../units/calendar'
+import { capacityOf } from './drying'
+import { thirdsLeft } from './planFilling'
+
+/** Use is reckoned over so many days back (judgement): a season's half. */
+const WINDOW = 180
+
+/** What was drawn from items a day on average over the last half year, ml; 0 where nothing was. */
+export function rateOfUse(accounts: readonly ItemAccount[], today: string): number {
+  const since = daysAfter(today, -WINDOW)
+  const drawn = accounts
+    .flatMap((a) => a.events)
+    .reduce(
+      (sum, { event }) =>
+        event.kind === 'fill' && event.day > since && event.day <= today ? sum + event.millilitres : sum,
+      0,
+    )
+  return drawn / WINDOW
+}
+
+/** The day on which so many ml are used up at a rate; undefined where that lies more than five years ahead or never comes. */
+export function usedUpOn(left: number, rate: number, today: string): string | undefined {
+  if (left <= 0) return today
+  const days = left / rate
+  return Number.isFinite(days) && days < 5 * 365 ? daysAfter(today, Math.ceil(days - 1e-6)) : undefined
+}
+
+/** Places of a palette where a filling in thirds was begun and wants more, and the day on which it can go on. */
+export function unfinishedIn(
+  palette: Palette,
+  state: PaletteState,
+): { placeId: string; wants: number; from: string }[] {
+  return palette.holder.places.flatMap((place) => {
+    const content = state.get(place.id)?.content
+    const wants = content ? thirdsLeft(content, capacityOf(place)) : 0
+    return content && wants > 0 && content.layers.length < 3 && isBegunInThirds(content.layers, capacityOf(place))
+      ? [{ placeId: place.id, wants, from: content.dryFrom }]
+      : []
+  })
+}
+/** Within a tenth of a third of the brim each, or it was poured thin on purpose. */
+const isBegunInThirds = (layers: readonly { millilitres: number }[], brim: number) =>
+  layers.every(({ millilitres }) => Math.abs(millilitres - brim / 3) <= 0.1 * (brim / 3) + 0.05)
+
+/** Contents that should be dry since a few days and of which nobody said so: to be looked at, so that forecasts learn. */
+export function toLookAt(palette: Palette, state: PaletteState, today: string): { placeId: string; since: string }[] {
+  return palette.holder.places.flatMap(({ id: placeId }) => {
+    const content = state.get(placeId)?.content
+    if (!content) return []
+    const forecast = content.layers
+      .map((l) => daysAfter(l.day, l.dryingDays))
+      .sort()
+      .at(-1)!
+    const ago = daysBetween(content.dryFrom, today)
+    return content.dryFrom === forecast && ago >= 0 && ago <= 6 ? [{ placeId, since: content.dryFrom }] : []
+  })
+}
+
+const OLD = 4 * 365
+const LOOKED_AT = 365
+const A_MONTH = 4
+
+/** Old tubes that nobody looked at for a year, the oldest first: a few a month. */
+export function oldTubes(items: readonly Item[], account: (id: string) => ItemAccount, today: string): Item[] {
+  return items
+    .filter(
+      (i) =>
+        (i.supply === 'open' || i.supply === 'sealed') &&
+        i.bought !== undefined &&
+        daysBetween(i.bought, today) > OLD &&
+        account(i.id).events.every(({ event }) => daysBetween(event.day, today) > LOOKED_AT),
+    )
+    .sort((p, q) => (p.bought! < q.bought! ? -1 : 1))
+    .slice(0, A_MONTH)
+}

@@ -2,7 +2,7 @@
 // `npm run bench` measures everything, `npm run bench -- collection` one part.
 import { createServer } from 'vite'
 import { benchBrowser } from './bench/browser.mjs'
-import { benchArranging, benchPacking } from './bench/arranging.mjs'
+import { benchArranging, benchFilling, benchPacking } from './bench/arranging.mjs'
 import { benchChoosing } from './bench/choosing.mjs'
 import { benchStandIns } from './bench/standins.mjs'
 import { benchCollecting } from './bench/collecting.mjs'
@@ -32,6 +32,7 @@ const rooms = [
   'arranging/index',
   'arranging/arrangePalette',
   'arranging/arrangeProblem',
+  'filling/index',
   'arranging/assignment',
   'film/index',
   'mixing/recipes/grids',
@@ -53,6 +54,7 @@ if (wants('choosing')) benchChoosing(core)
 if (wants('arranging')) {
   benchArranging(core)
   benchPacking(core)
+  benchFilling(core)
 }
 if (wants('standins')) benchStandIns(core)
 if (wants('reach')) benchReach(core)

@@ -31,7 +31,7 @@ const VIEWS = [
   },
   { name: 'fill', path: '/palettes/landing-tin/fill?place=B1' },
   { name: 'key', path: '/palettes/boat-tray/key' },
-  { name: 'pigments', path: `/pigments/${encodeURIComponent('PV19 rose')}` },
+  { name: 'filling-day', path: '/palettes/skerry-case/filling?day=1' },
   {
     name: 'bench',
     path: '/bench',

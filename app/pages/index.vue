@@ -163,7 +163,7 @@ const toFill = computed(() =>
           No palette yet. <NuxtLink class="link" to="/palettes?new=1">Make one</NuxtLink>
         </p>
         <ul v-if="toFill.length" class="mt-3">
-          <li v-for="{ palette, places } in toFill" :key="palette.id">
+          <li v-for="{ palette, places } in toFill" :key="palette.id" class="py-1">
             <NuxtLink class="link" :to="`/palettes/${palette.id}/fill`"
               >{{ palette.name }}: {{ places.length }} planned and not filled ({{ places.slice(0, 6).join(', ')
               }}{{ places.length > 6 ? ' …' : '' }})</NuxtLink

@@ -91,8 +91,9 @@ describe('a box of one’s own', () => {
     await app.press(Key.DELETE)
     await app.until(async () => (await count()) === all, 'it to be gone again')
     await app.driver.executeScript(`document.querySelector('[data-thing="A1"]').focus()`)
-    for (let i = 0; i < 3; i += 1)
-      await app.driver.actions().keyDown(Key.SHIFT).sendKeys(Key.ARROW_DOWN).keyUp(Key.SHIFT).perform()
+    // B1 was taken out above: onto B2
+    for (let i = 0; i < 4; i += 1)
+      await app.driver.actions().keyDown(Key.SHIFT).sendKeys(Key.ARROW_RIGHT).keyUp(Key.SHIFT).perform()
     await app.happens(`/and .+ overlap by [\\d.]+ mm/.test(document.body.innerText)`, 'an overlap to be said')
     await app.click('Mirror it, left-handed')
     await app.chord(Key.CONTROL, 'z')

@@ -80,6 +80,7 @@ function record() {
     paintId: now.paintId,
     millilitres: d.millilitres,
     dryingDays: Math.ceil(layer.value!.drying.likely),
+    ...(now.layers.length > 1 ? { more: now.layers.length - 1 } : {}),
   }))
   if (filling.pour(events)) return
   done.value += 1

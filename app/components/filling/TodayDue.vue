@@ -81,8 +81,8 @@ const isDue = computed(
         {{ dayInWords(w.readyBy) }}: {{ w.words }}
       </li>
       <li v-for="b in begun" :key="`begun ${b.palette.id}`" class="border-t border-line py-1">
-        <NuxtLink class="link" :to="`/palettes/${b.palette.id}/filling`">{{ b.palette.name }}</NuxtLink>: the filling in
-        thirds of {{ b.places.map((p) => p.placeId).join(', ') }} can go on
+        <NuxtLink class="link" :to="`/palettes/${b.palette.id}/filling`">{{ b.palette.name }}</NuxtLink>{{ ': ' }}the
+        next layer of {{ b.places.map((p) => p.placeId).join(', ') }} can come
         {{ b.from <= today ? 'now' : `from ${dayInWords(b.from)}` }}
       </li>
       <li
@@ -133,8 +133,8 @@ const isDue = computed(
           >{{ n ? ', ' : ''
           }}<NuxtLink class="link" :to="`/paints/${i.paintId}`">{{
             collection.paint(i.paintId)?.name ?? 'a paint'
-          }}</NuxtLink>
-          <span class="hint">({{ itemInWords(i) }})</span></template
+          }}</NuxtLink
+          >{{ ' ' }}<span class="hint">({{ itemInWords(i) }})</span></template
         >
       </li>
     </ul>

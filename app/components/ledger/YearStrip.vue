@@ -53,7 +53,7 @@ const changes = computed(() => rows.value.reduce((sum, r) => sum + r.bars.length
 </script>
 
 <template>
-  <figure v-if="rows.length" class="mb-3 overflow-x-auto">
+  <figure v-if="rows.length" class="mb-3 overflow-x-auto" tabindex="0">
     <figcaption class="mb-1">
       A year of {{ palette.name }}: {{ counted(rows.length, 'place') }} in use,
       {{ changes ? counted(changes, 'change') : 'nothing changed' }}.

@@ -39,7 +39,7 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
 
 <template>
   <div class="mx-auto w-full max-w-7xl p-3">
-    <div class="mb-3 flex items-center gap-2">
+    <div class="mb-3 flex flex-wrap items-center gap-2">
       <h1 class="grow">Palettes</h1>
       <NuxtLink v-if="rows.length > 1" class="btn" to="/palettes/beside">Two side by side</NuxtLink>
       <NuxtLink class="btn" to="/boxes">Boxes</NuxtLink>

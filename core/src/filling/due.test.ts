@@ -7,7 +7,7 @@ import { daysAfter } from '../units/calendar'
 import { oldTubes, rateOfUse, toLookAt, unfinishedIn, usedUpOn } from './due'
 
 const TODAY = '2026-07-01'
-const fill = (ago: number, millilitres: number, placeId = 'A1', dryingDays = 4): Event => ({
+const fill = (ago: number, millilitres: number, placeId = 'A1', more = 0, dryingDays = 4): Event => ({
   kind: 'fill',
   day: daysAfter(TODAY, -ago),
   vessel: { paletteId: 'tin', placeId },
@@ -15,6 +15,7 @@ const fill = (ago: number, millilitres: number, placeId = 'A1', dryingDays = 4):
   paintId: 'p',
   millilitres,
   dryingDays,
+  ...(more ? { more } : {}),
 })
 const ledgerOf = (...events: Event[]) =>
   new Ledger(events.map((event, i) => ({ ...stamp(i), v: 2, type: 'event', event })))
@@ -30,9 +31,9 @@ it('the rate of use counts the last half year; what is left lasts accordingly', 
 })
 
 it('a filling begun in thirds is unfinished until its third layer; one that was filled at once is not', () => {
-  const third = unfinishedIn(tin, ledgerOf(fill(9, 0.6), fill(3, 1.5, 'A2'), fill(2, 0.2, 'A3')).places('tin'))
+  const third = unfinishedIn(tin, ledgerOf(fill(9, 0.6, 'A1', 2), fill(3, 1.5, 'A2'), fill(2, 0.6, 'A3')).places('tin'))
   expect(third).toEqual([{ placeId: 'A1', wants: 2, from: daysAfter(TODAY, -5) }])
-  const whole = ledgerOf(fill(20, 0.6), fill(15, 0.6), fill(9, 0.6))
+  const whole = ledgerOf(fill(20, 0.6, 'A1', 2), fill(15, 0.6, 'A1', 1), fill(9, 0.6))
   expect(unfinishedIn(tin, whole.places('tin'))).toEqual([])
 })
 

@@ -3,8 +3,7 @@ import type { ItemAccount } from '../ledger/items'
 import type { PaletteState } from '../ledger/stays'
 import type { Palette } from '../documents/palette'
 import { daysAfter, daysBetween } from '../units/calendar'
-import { capacityOf } from './drying'
-import { thirdsLeft } from './planFilling'
+import { layersToCome } from './planFilling'
 
 /** Use is reckoned over so many days back (judgement): a season's half. */
 const WINDOW = 180
@@ -29,22 +28,17 @@ export function usedUpOn(left: number, rate: number, today: string): string | un
   return Number.isFinite(days) && days < 5 * 365 ? daysAfter(today, Math.ceil(days - 1e-6)) : undefined
 }
 
-/** Places of a palette where a filling in thirds was begun and wants more, and the day on which it can go on. */
+/** Places of a palette where further layers were meant to come, and the day on which they can. */
 export function unfinishedIn(
   palette: Palette,
   state: PaletteState,
 ): { placeId: string; wants: number; from: string }[] {
-  return palette.holder.places.flatMap((place) => {
-    const content = state.get(place.id)?.content
-    const wants = content ? thirdsLeft(content, capacityOf(place)) : 0
-    return content && wants > 0 && content.layers.length < 3 && isBegunInThirds(content.layers, capacityOf(place))
-      ? [{ placeId: place.id, wants, from: content.dryFrom }]
-      : []
+  return palette.holder.places.flatMap(({ id: placeId }) => {
+    const content = state.get(placeId)?.content
+    const wants = content ? layersToCome(content) : 0
+    return content && wants > 0 ? [{ placeId, wants, from: content.dryFrom }] : []
   })
 }
-/** Within a tenth of a third of the brim each, or it was poured thin on purpose. */
-const isBegunInThirds = (layers: readonly { millilitres: number }[], brim: number) =>
-  layers.every(({ millilitres }) => Math.abs(millilitres - brim / 3) <= 0.1 * (brim / 3) + 0.05)
 
 /** Contents that should be dry since a few days and of which nobody said so: to be looked at, so that forecasts learn. */
 export function toLookAt(palette: Palette, state: PaletteState, today: string): { placeId: string; since: string }[] {

@@ -156,14 +156,26 @@ describe('a plan of filling', () => {
   })
 
   it('what was begun in thirds goes on where it was left, once the layer below is dry', () => {
-    const third = { entryId: 'e', itemId: 't', paintId: 'light', day: '2026-04-20', millilitres: 0.6, dryingDays: 4 }
+    const third = {
+      entryId: 'e',
+      itemId: 't',
+      paintId: 'light',
+      day: '2026-04-20',
+      millilitres: 0.6,
+      dryingDays: 4,
+      more: 2,
+    }
     const state = new Map([['A1', { vesselId: 'v', stays: [], content: { layers: [third], dryFrom: '2026-04-24' } }]])
     const places = { A1: 'light' }
     const { steps } = plan({ state, places, layers: 'thirds' })
     expect(steps[0]).toMatchObject({ isTopUp: true, millilitres: 1.2 })
     expect(steps[0]!.layers).toHaveLength(2)
     expect(plan({ state, places, layers: 'thirds', today: '2026-04-22' }).steps).toEqual([])
-    expect(plan({ state, places }).steps).toEqual([])
+    // whatever is asked now: it was begun so
+    expect(plan({ state, places }).steps[0]!.layers).toHaveLength(2)
+    const last = { ...third, more: 0 }
+    const whole = new Map([['A1', { vesselId: 'v', stays: [], content: { layers: [last], dryFrom: '2026-04-24' } }]])
+    expect(plan({ state: whole, places, layers: 'thirds' }).steps).toEqual([])
   })
 
   it('a departure in three days: said how late it would be, and how thin a layer would do', () => {

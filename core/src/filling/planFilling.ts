@@ -127,19 +127,16 @@ function wantedAt(
   }
   if (!content) return of(layers === 'thirds' ? [brim / 3, brim / 3, brim / 3] : [brim * practice.level], false)
   if (mainPaintOf(content) !== paint.id || isWet(content, today)) return of([], true)
-  const thirds = thirdsLeft(content, brim)
-  if (layers === 'thirds' && thirds > 0) return of(Array<number>(thirds).fill(brim / 3), true)
+  const begun = layersToCome(content)
+  if (begun > 0) return of(Array<number>(begun).fill(brim / 3), true)
   if (!topUp) return of([], true)
   // what lies there at the most: everything poured, dried
   const room = brim * practice.level - pouredInto(content) * practice.dried
   return of(room > WORTH * brim ? [room] : [], true)
 }
 
-/** Layers that a filling in thirds still wants: where all that lies there are one or two thin ones. */
-export function thirdsLeft({ layers }: Content, brim: number): number {
-  const isBegun = layers.length < 3 && layers.every((l) => l.millilitres < 0.45 * brim)
-  return isBegun ? 3 - layers.length : 0
-}
+/** Layers that are still meant to come on what lies there. */
+export const layersToCome = ({ layers }: Content): number => layers.at(-1)?.more ?? 0
 
 /** Tubes in the order in which they are drawn from. */
 export function drawOrder(items: readonly Item[]): Item[] {

@@ -14,6 +14,8 @@ export interface Layer {
   day: string
   millilitres: number
   dryingDays: number
+  /** Layers that are still meant to come on it, where it was filled in several. */
+  more?: number
 }
 
 /** What the journal says of one item, kept up event by event. */

@@ -40,9 +40,17 @@ function fits({ entryId, event }: Effective, by: Asked): boolean {
   if (by.paint && !concernsPaint(event, by.paint)) return false
   if (by.from && event.day < by.from) return false
   if (by.to && event.day > by.to) return false
-  if (by.pan && vesselOf(event) !== by.pan) return false
+  if (ofPan.value && !ofPan.value.has(entryId)) return false
   return !by.palette || collection.ledger.placesOf(entryId).some((p) => p.paletteId === by.palette)
 }
+/** Entries of one pan: those that name it, and what was poured into it wherever it lay. */
+const ofPan = computed(() => {
+  const { pan } = asked.value
+  if (!pan) return undefined
+  const poured = collection.ledger.vessel(pan).stays.flatMap((s) => s.content.layers.map((l) => l.entryId))
+  const named = all.value.filter(({ event }) => vesselOf(event) === pan).map((e) => e.entryId)
+  return new Set([...poured, ...named])
+})
 function vesselOf(event: Event): string | undefined {
   const ref = 'vessel' in event ? (event.vessel as VesselRef) : undefined
   return ref && !isPlace(ref) ? ref.vesselId : undefined
@@ -120,8 +128,9 @@ const itemChoices = computed(() =>
     </form>
     <YearStrip v-if="palette" :palette="palette" :today="today" />
     <p class="hint mb-1 flex gap-3" role="status">
-      <span>{{ counted(shown.length, 'entry', 'entries') }}{{ poured ? `, ${poured.toFixed(1)} ml filled` : '' }}</span
-      ><button v-if="Object.keys(asked).length" class="link" @click="router.replace({ query: {} })">Show all</button>
+      <span>{{ counted(shown.length, 'entry', 'entries') }}{{ poured ? `, ${poured.toFixed(1)} ml filled` : '' }}</span>
+      <span v-if="asked.pan">of {{ name.vessel({ vesselId: asked.pan }) }}</span>
+      <button v-if="Object.keys(asked).length" class="link" @click="router.replace({ query: {} })">Show all</button>
     </p>
     <VirtualList
       v-if="shown.length"

@@ -80,5 +80,8 @@ export function benchFilling(core) {
   const first = performance.now() - begun
   const again = performance.now()
   for (let i = 0; i < 10; i += 1) core.planFilling(question)
-  line('plan the filling of 64 wells: first; again (asked: 100 ms)', `${ms(first)}; ${ms((performance.now() - again) / 10)}`)
+  line(
+    'plan the filling of 64 wells: first; again (asked: 100 ms)',
+    `${ms(first)}; ${ms((performance.now() - again) / 10)}`,
+  )
 }

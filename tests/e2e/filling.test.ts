@@ -54,7 +54,7 @@ describe('filling', () => {
     await app.set('On', daysAfter(today, -1))
     await app.click('Record the top-up')
     await app.says('3.2 ml in 4 fillings')
-    await app.says('wet: dry about')
+    await app.says('a skin on it, wet below: dry about')
     await app.click('It is dry now')
     await app.says('dry since')
     await app.click('Emptied and cleaned')

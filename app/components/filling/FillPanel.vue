@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { counted, dayInWords } from '@juxtachrome/core/units'
 import { planAt, type FillEvent, type Palette } from '@juxtachrome/core/documents'
+import { dryingRange, dryingStage, STAGE_WORDS } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf, pouredInto, type PaletteState } from '@juxtachrome/core/ledger'
 import { useDayDone } from '~/composables/useDayDone'
 import { computed } from 'vue'
@@ -18,6 +19,7 @@ const content = computed(() => here.value?.content)
 const lying = computed(() => collection.paint(content.value && mainPaintOf(content.value)))
 const planned = computed(() => collection.paint(planAt(props.palette, props.placeId)?.paintId))
 const wet = computed(() => Boolean(content.value && isWet(content.value, props.today)))
+const range = computed(() => content.value && dryingRange(content.value))
 const isPan = computed(() => props.palette.holder.places.find((p) => p.id === props.placeId)?.container !== 'well')
 /** Its pan was taken out. */
 const bare = computed(() => here.value !== undefined && here.value.vesselId === undefined)
@@ -42,7 +44,11 @@ const record = (event: FillEvent) => filling.record(event)
       <PaintSwatch v-if="lying" :paint="lying" class="my-1 h-8" />
       <p>
         {{ pouredInto(content).toFixed(1) }} ml in {{ counted(content.layers.length, 'filling') }},
-        {{ wet ? `wet: dry about ${dayInWords(content.dryFrom)}` : `dry since ${dayInWords(content.dryFrom)}` }}.
+        {{
+          wet
+            ? `${STAGE_WORDS[dryingStage(content, today)]}: dry about ${dayInWords(content.dryFrom)}, between ${dayInWords(range!.soonest)} and ${dayInWords(range!.latest)}`
+            : `dry since ${dayInWords(content.dryFrom)}`
+        }}.
       </p>
       <p v-if="planned && planned.id !== lying?.id">Planned here: {{ planned.name }}.</p>
       <div class="my-2 flex flex-wrap gap-2">

@@ -71,7 +71,9 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
           </button>
         </li>
       </ul>
-      <p class="hint">Keep wet pans level, and covered from dust but airy.</p>
+      <p class="hint">
+        Keep wet pans level, and covered from dust but airy. Shut the box only when all is dry: damp paint grows mould.
+      </p>
     </template>
     <template v-if="resting.length">
       <h2 class="mt-4">Filled and dry</h2>

@@ -174,7 +174,10 @@ const STILL = new Map<string, never>()
     </div>
     <div v-else class="mt-4">
       <p class="text-2xl">{{ done ? 'Everything that was due is filled.' : 'Nothing is due today.' }}</p>
-      <p class="mt-2">Keep wet pans level, and covered from dust but airy. Wash your hands.</p>
+      <p class="mt-2">
+        Keep wet pans level, and covered from dust but airy; shut the box only when all is dry, or it grows mould. Wash
+        your hands.
+      </p>
       <PaletteTray
         class="mt-4"
         :palette="palette"

@@ -1,7 +1,6 @@
 <script setup lang="ts">
 import { counted, dayInWords } from '@juxtachrome/core/units'
 import type { Item, Paint } from '@juxtachrome/core/documents'
-import { millilitresOf } from '@juxtachrome/core/filling'
 import { fillsFrom, fillsLeft } from '@juxtachrome/core/ledger'
 import { writePrice } from '@juxtachrome/core/paints'
 import { computed, ref } from 'vue'
@@ -10,7 +9,6 @@ import { usePaintCommands } from '~/commands/paints'
 import { useAsk } from '~/composables/useAsk'
 import { numberIn } from '~/composables/numberIn'
 import { useBalances } from '~/composables/useBalances'
-import { usePractice } from '~/composables/useFillingPlan'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
 
@@ -47,29 +45,6 @@ function measure() {
 /** A half pan as it is usually filled, ml (common practice, no source). */
 const HALF_PAN = 1.5
 const more = computed(() => fillsLeft(left(props.item), HALF_PAN))
-const { practice } = usePractice()
-const weight = ref({ full: '', empty: '' })
-function weigh() {
-  const [full, empty] = [numberIn(weight.value.full), numberIn(weight.value.empty)]
-  const ml = millilitresOf(full - empty, practice.value.density)
-  trouble.value = !(full > 0 && empty >= 0)
-    ? 'Two weights in grams: with what is in it, and empty.'
-    : full < empty
-      ? 'Empty it cannot weigh more than with paint in it.'
-      : ml > 5000
-        ? 'That is more than 5000 ml.'
-        : ''
-  if (trouble.value) return
-  const how = `weighed ${full} g, empty ${empty} g, at ${practice.value.density} g/ml`
-  if (note(Math.round(ml * 10) / 10, how)) weight.value = { full: '', empty: weight.value.empty }
-}
-const BY_EYE = [
-  { label: 'full', share: 1 },
-  { label: 'three quarters', share: 0.75 },
-  { label: 'half', share: 0.5 },
-  { label: 'a quarter', share: 0.25 },
-  { label: 'a last squeeze', share: 0.05 },
-] as const
 async function remove() {
   const text = fills.value.length
     ? `${fillsInWords.value}. It leaves the collection; what it filled stays readable in the history.`
@@ -111,26 +86,7 @@ function save(after: Item) {
       <span v-if="trouble" role="alert" class="text-trouble">{{ trouble }}</span>
       <span v-if="more" class="hint">about {{ counted(more, 'more half pan') }}</span>
     </form>
-    <details v-if="!editing" class="text-sm">
-      <summary class="py-1">By weight or by eye</summary>
-      <form class="flex flex-wrap items-end gap-2" @submit.prevent="weigh">
-        <label>Weighs, g<input v-model="weight.full" class="input w-24" inputmode="decimal" /></label>
-        <label>Empty, g<input v-model="weight.empty" class="input w-24" inputmode="decimal" /></label>
-        <button class="btn">Reckon it</button>
-        <span class="hint">at {{ practice.density }} g/ml, which you can set where a filling is planned</span>
-      </form>
-      <p v-if="item.millilitres" class="mt-1 flex flex-wrap items-center gap-1">
-        <span class="hint">By eye:</span>
-        <button
-          v-for="b in BY_EYE"
-          :key="b.label"
-          class="choice"
-          @click="note(Math.round(item.millilitres * b.share * 10) / 10, `by eye: ${b.label}`)"
-        >
-          {{ b.label }}
-        </button>
-      </p>
-    </details>
+    <ItemWeighing v-if="!editing" :item="item" :paint="paint" @left="note" />
     <details v-if="fills.length" class="mt-1.5 text-sm">
       <summary class="py-1">{{ fillsInWords }}</summary>
       <NuxtLink class="link" :to="`/ledger?item=${item.id}`">All of it in the ledger</NuxtLink>

@@ -84,6 +84,11 @@ function fill() {
             <li v-for="(s, i) in [...pan.vessel.stays].reverse()" :key="i">{{ stayInWords(s) }}</li>
           </ul>
           <p v-else class="hint">It never held anything.</p>
+          <p>
+            <NuxtLink class="link" :to="`/ledger?pan=${encodeURIComponent(pan.vesselId)}`"
+              >All of it in the ledger</NuxtLink
+            >
+          </p>
           <form v-if="own" class="flex items-end gap-2" @submit.prevent="filling.relabel(own, label.slice(0, 60))">
             <label class="grow">Written under it<input v-model="label" class="input" maxlength="60" /></label>
             <button class="btn">Write it</button>

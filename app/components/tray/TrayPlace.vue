@@ -3,6 +3,7 @@ import { dayInWords } from '@juxtachrome/core/units'
 import type { Holder, Paint, Place, PlacePlan } from '@juxtachrome/core/documents'
 import { isWet, type Content } from '@juxtachrome/core/ledger'
 import { boxOf } from '@juxtachrome/core/arranging'
+import { dryingStage, STAGE_WORDS } from '@juxtachrome/core/filling'
 import { Lock } from '@lucide/vue'
 import { computed } from 'vue'
 import { useItemWords } from '~/commands/itemWords'
@@ -44,6 +45,8 @@ const box = computed(() => {
 const round = computed(() => props.place.shape.kind === 'circle')
 const shown = computed(() => props.lying ?? props.planned)
 const wet = computed(() => Boolean(props.content && isWet(props.content, props.today)))
+/** Wet, with a skin, or dry, as far as is known. */
+const stage = computed(() => (props.content ? dryingStage(props.content, props.today) : 'dry'))
 const differs = computed(() => Boolean(props.content && props.planned && props.lying?.id !== props.planned.id))
 const codes = computed(() => shown.value?.pigments ?? [])
 const short = computed(() =>
@@ -62,7 +65,9 @@ const words = computed(() => {
   else if (content && !planned) parts.push(`${lying?.name ?? 'a paint'} lies in it, nothing planned`)
   if (content)
     parts.push(
-      wet.value ? `wet, dry about ${dayInWords(content.dryFrom)}` : `filled ${dayInWords(content.layers[0]!.day)}, dry`,
+      wet.value
+        ? `${STAGE_WORDS[stage.value]}, dry about ${dayInWords(content.dryFrom)}`
+        : `filled ${dayInWords(content.layers[0]!.day)}, dry`,
     )
   else if (props.bare) parts.push('its pan is out')
   else if (planned) parts.push('not filled yet')
@@ -119,7 +124,9 @@ const lensStyle = computed(() => {
         <span v-if="plan?.standsFor && !lensStyle" class="stands-in @max-[40px]:hidden" aria-hidden="true"
           >stand-in</span
         >
-        <span v-if="wet" class="absolute left-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black">wet</span>
+        <span v-if="wet" class="absolute left-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black">{{
+          stage
+        }}</span>
       </span>
       <span
         class="shrink-0 bg-ground px-0.5 pb-px text-center @max-[33px]:hidden text-[10px] leading-[1.1]"

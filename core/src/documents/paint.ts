@@ -63,6 +63,8 @@ export const Paint = z.looseObject({
   discontinued: z.optional(z.boolean()),
   /** Whether its binder and pigments come without animals, where that is recorded. */
   vegan: z.optional(z.boolean()),
+  /** g/ml from the tube, where it was weighed. */
+  density: z.optional(z.number().check(z.gte(0.8), z.lte(4))),
   note: z.optional(text(2000)),
   /** Set when it was taken out of the collection but something still refers to it. */
   removed: z.optional(z.boolean()),

@@ -29,7 +29,7 @@ export interface DryingQuestion {
 }
 
 /** Of three fillings one dries outside of this range of the likely time (judgement, until one's own entries say more). */
-const [SOONER, LATER] = [0.7, 1.5]
+export const [SOONER, LATER] = [0.7, 1.5]
 
 /**
  * When a filling of so many ml will be dry, as a range of days, 0.5 to 120: a smear's time and so much for each

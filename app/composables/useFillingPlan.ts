@@ -1,9 +1,10 @@
-import type { Palette } from '@juxtachrome/core/documents'
+import type { Palette, Place } from '@juxtachrome/core/documents'
 import {
   type Climate,
   type ClimateName,
   CLIMATES,
   dryingLearned,
+  forecastDrying,
   planFilling,
   type Practice,
   practiceOf,
@@ -42,23 +43,37 @@ export function usePractice() {
   return { own, practice }
 }
 
+/** In which air it dries, by which numbers, and how one's own fillings dried before. */
+export function useDrying() {
+  const collection = useCollection()
+  const asked = kept('jx-filling', Asked, AT_FIRST)
+  const { practice } = usePractice()
+  const climate = computed<Climate>(() => {
+    const { climate: name, temperature, humidity } = asked.value
+    return name === 'as typed' ? { temperature, humidity } : CLIMATES[name as ClimateName]
+  })
+  const learned = computed(() => dryingLearned(collection.ledger.whole.foundDry()))
+  const forecast = (place: Place, millilitres: number, paintId?: string) =>
+    forecastDrying(place, millilitres, {
+      climate: climate.value,
+      practice: practice.value,
+      learned: learned.value,
+      ...(paintId ? { paintId } : {}),
+    })
+  return { asked, practice, climate, learned, forecast }
+}
+
 /** The plan of filling of a palette, for what is asked of it; both are kept on this device. */
 export function useFillingPlan(palette: () => Palette) {
   const collection = useCollection()
   const { left } = useBalances()
   const today = useToday()
-  const asked = kept('jx-filling', Asked, AT_FIRST)
+  const { asked, practice, climate, learned } = useDrying()
   const days = kept('jx-ready-by', Days, {})
-  const { practice } = usePractice()
   const readyBy = computed({
     get: () => days.value[palette().id] ?? '',
     set: (day) => (days.value = { ...days.value, [palette().id]: day }),
   })
-  const climate = computed<Climate>(() => {
-    const { climate: name, temperature, humidity } = asked.value
-    return name === 'as typed' ? { temperature, humidity } : CLIMATES[name as ClimateName]
-  })
-  const learned = computed(() => dryingLearned(collection.ledger.whole.stays()))
   const plan = computed(() =>
     planFilling({
       palette: palette(),

@@ -44,7 +44,7 @@ function keepApart() {
         none="choose a paint"
         :choices="others"
       />
-      <button class="btn" :disabled="!other">Keep apart</button>
+      <button class="btn whitespace-nowrap" :disabled="!other">Keep apart</button>
     </form>
   </section>
 </template>

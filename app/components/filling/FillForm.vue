@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { Day, text, planAt, type FillEvent, type Palette, type VesselRef } from '@juxtachrome/core/documents'
-import { doubtFilling, dryingDays, itemsToFillFrom, usualFilling } from '@juxtachrome/core/filling'
+import { doubtFilling, itemsToFillFrom, usualFilling } from '@juxtachrome/core/filling'
 import { isUsable } from '@juxtachrome/core/documents'
 import { computed, onBeforeUnmount, watch } from 'vue'
 import * as z from 'zod/mini'
 import { useBalances } from '~/composables/useBalances'
+import { useDrying } from '~/composables/useFillingPlan'
 import { useItemWords } from '~/commands/itemWords'
 import { useCheckedForm } from '~/composables/useCheckedForm'
 import { numberIn } from '~/composables/numberIn'
@@ -24,6 +25,10 @@ const emit = defineEmits<{ record: [event: FillEvent]; cancel: [] }>()
 const collection = useCollection()
 const { leftInWords } = useBalances()
 const { itemInWords } = useItemWords()
+const { forecast } = useDrying()
+/** Whole days, as it is likely. */
+const daysFor = (millilitres: number, itemId: string) =>
+  Math.max(1, Math.round(forecast(place.value, millilitres, collection.item(itemId)?.paintId).likely))
 const place = computed(() => props.palette.holder.places.find((p) => p.id === props.placeId)!)
 const plannedId = computed(() => planAt(props.palette, props.placeId)?.paintId)
 
@@ -58,9 +63,10 @@ const choices = computed(() => {
 function start(): FillDraft {
   const e = props.event
   const millilitres = e?.millilitres ?? (props.occupied ? 0.5 : usualFilling(place.value))
-  const days = e?.dryingDays ?? dryingDays(place.value, millilitres)
+  const itemId = e?.itemId ?? itemsToFillFrom(collection.itemsOf(plannedId.value ?? ''))[0]?.id ?? ''
+  const days = e?.dryingDays ?? daysFor(millilitres, itemId)
   return {
-    itemId: e?.itemId ?? itemsToFillFrom(collection.itemsOf(plannedId.value ?? ''))[0]?.id ?? '',
+    itemId,
     millilitres: String(millilitres),
     day: e?.day ?? props.today,
     dryingDays: String(days),
@@ -89,7 +95,7 @@ const [drying] = defineField('dryingDays')
 const [note] = defineField('note')
 watch(millilitres, (text) => {
   const ml = numberIn(String(text))
-  if (ml > 0 && ml < 500 && !props.event) setFieldValue('dryingDays', String(dryingDays(place.value, ml)))
+  if (ml > 0 && ml < 500 && !props.event) setFieldValue('dryingDays', String(daysFor(ml, String(itemId.value))))
 })
 
 const doubts = computed(() => {
@@ -139,7 +145,7 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
       v-model="drying"
       label="Dries in, days"
       :error="errors.dryingDays"
-      hint="An estimate from the depth"
+      hint="By depth, air, and what dried before"
       inputmode="numeric"
     />
     <TextField v-model="note" label="Note" :error="errors.note" />

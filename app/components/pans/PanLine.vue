@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import { isUsable } from '@juxtachrome/core/documents'
+import { isUsable, type Place } from '@juxtachrome/core/documents'
+import { usualSize } from '@juxtachrome/core/drawing'
+import { capacityOf } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'
 import { dayInWords } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
@@ -9,6 +11,7 @@ import { useNaming } from '~/commands/naming'
 import { numberIn } from '~/composables/numberIn'
 import { usePanWords } from '~/composables/panWords'
 import { useBalances } from '~/composables/useBalances'
+import { useDrying } from '~/composables/useFillingPlan'
 import type { PanRow } from '~/composables/usePans'
 import { useCollection } from '~/stores/collection'
 
@@ -31,6 +34,12 @@ const label = ref(props.pan.label)
 const itemId = ref('')
 const amount = ref(props.pan.size === 'half pan' ? '1.5' : '3')
 const trouble = ref('')
+const { forecast } = useDrying()
+/** The pan as a place of its size, for what it holds and how it dries. */
+const place = computed((): Place => {
+  const { width, height, depth } = usualSize(props.pan.size)
+  return { id: 'pan', container: props.pan.size, depth, shape: { kind: 'rect', x: 0, y: 0, width, height, corner: 1 } }
+})
 const tubes = computed(() =>
   collection.items
     .filter(isUsable)
@@ -43,11 +52,14 @@ const tubes = computed(() =>
 function fill() {
   const item = collection.item(itemId.value)
   const ml = numberIn(amount.value)
+  const brim = capacityOf(place.value)
   trouble.value = !item
     ? 'Choose what to fill from.'
-    : !(ml > 0 && ml <= 50)
-      ? 'A number of ml, above 0 and at most 50.'
-      : ''
+    : !(ml > 0)
+      ? 'A number of ml, above 0.'
+      : ml > brim + 0.05
+        ? `A ${props.pan.size} holds about ${brim.toFixed(1)} ml to the brim.`
+        : ''
   if (trouble.value || !item) return
   const problem = filling.pour([
     {
@@ -57,7 +69,7 @@ function fill() {
       itemId: item.id,
       paintId: item.paintId,
       millilitres: ml,
-      dryingDays: 7,
+      dryingDays: Math.max(1, Math.round(forecast(place.value, ml, item.paintId).likely)),
     },
   ])
   trouble.value = problem?.message ?? ''

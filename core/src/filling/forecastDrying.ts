@@ -1,7 +1,6 @@
 import { areaOf } from '../arranging/geometry'
 import type { Place } from '../documents/palette'
-import type { Stay } from '../ledger/stays'
-import { daysAfter, daysBetween } from '../units/calendar'
+import type { FoundDry } from '../ledger/stays'
 import { CLIMATES, type Climate, slowness } from './climate'
 import { type Practice, USUAL_PRACTICE } from './practice'
 
@@ -48,38 +47,24 @@ export function forecastDrying(place: Place, millilitres: number, question: Dryi
 const DOUBT = 2
 
 /**
- * What "dry now" entries say of the forecasts that were made: for each content that was found dry, how long it took
- * against what its last filling was given. The geometric mean, drawn to 1 while there are few.
+ * What "dry now" entries say of the forecasts that were made: how long each took against what its last filling was given.
+ * The geometric mean, drawn to 1 while there are few. What was found years later says nothing of when it dried.
  */
-export function dryingLearned(stays: Iterable<Stay>): DryingLearned {
+export function dryingLearned(found: Iterable<FoundDry>): DryingLearned {
   const all: number[] = []
   const byPaint = new Map<string, number[]>()
-  for (const { content, until } of stays) {
-    const ratio = foundAgainst(content, until)
-    if (ratio === undefined) continue
+  for (const { paintId, given, took } of found) {
+    if (took <= 0 || given <= 0 || took >= 6 * given) continue
+    const ratio = Math.min(4, Math.max(0.25, took / given))
     all.push(ratio)
-    const paintId = content.layers.at(-1)!.paintId
     byPaint.set(paintId, [...(byPaint.get(paintId) ?? []), ratio])
   }
-  const mean = (logs: readonly number[], prior: number) =>
-    Math.exp((logs.reduce((sum, r) => sum + Math.log(r), 0) + DOUBT * Math.log(prior)) / (logs.length + DOUBT))
+  const mean = (ratios: readonly number[], prior: number) =>
+    Math.exp((ratios.reduce((sum, r) => sum + Math.log(r), 0) + DOUBT * Math.log(prior)) / (ratios.length + DOUBT))
   const whole = mean(all, 1)
   return {
     all: whole,
     count: all.length,
     byPaint: new Map([...byPaint].map(([id, ratios]) => [id, mean(ratios, whole)])),
   }
-}
-
-/** How long it took against what was forecast; undefined where nobody looked, or on the very day. */
-function foundAgainst({ layers, dryFrom }: Stay['content'], until: string | undefined): number | undefined {
-  const last = layers.at(-1)!
-  const forecast = layers
-    .map((l) => daysAfter(l.day, l.dryingDays))
-    .sort()
-    .at(-1)!
-  if (dryFrom === forecast || (until !== undefined && dryFrom > until) || last.dryingDays <= 0) return undefined
-  const took = daysBetween(last.day, dryFrom)
-  // found dry years later says nothing of when it dried
-  return took > 0 && took < 6 * last.dryingDays ? Math.min(4, Math.max(0.25, took / last.dryingDays)) : undefined
 }

@@ -4,7 +4,6 @@ import { HOLDERS } from '../arranging/holders'
 import { paint as bare, tin, tube } from '../documents/documents.fixture'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import type { Stay } from '../ledger/stays'
 import { daysAfter, daysBetween } from '../units/calendar'
 import { CLIMATES, dryness, saturation, slowness } from './climate'
 import { capacityOf } from './drying'
@@ -99,26 +98,18 @@ describe('when it is dry', () => {
     )
   })
 
-  const stay = (paintId: string, forecast: number, took: number, until?: string): Stay => ({
-    vesselId: 'v',
-    since: TODAY,
-    ...(until ? { until, ended: 'cleaned' as const } : {}),
-    content: {
-      layers: [{ entryId: 'e', itemId: 't', paintId, day: TODAY, millilitres: 1.5, dryingDays: forecast }],
-      dryFrom: daysAfter(TODAY, took),
-    },
-  })
+  const found = (paintId: string, given: number, took: number) => ({ paintId, given, took })
   it('learns from what was found dry: by paint, drawn to the others while there are few', () => {
-    expect(dryingLearned([stay('a', 7, 7)])).toMatchObject({ all: 1, count: 0 }) // nobody looked
-    const learned = dryingLearned([...Array.from({ length: 8 }, () => stay('slow', 7, 14)), stay('b', 7, 6)])
+    expect(dryingLearned([])).toMatchObject({ all: 1, count: 0 })
+    const learned = dryingLearned([...Array.from({ length: 8 }, () => found('slow', 7, 14)), found('b', 7, 6)])
     expect(learned.count).toBe(9)
     expect(learned.byPaint.get('slow')).toBeGreaterThan(1.7)
     expect(learned.byPaint.get('b')).toBeLessThan(learned.byPaint.get('slow')!)
     expect(forecastDrying(half, 1.5, { learned, paintId: 'slow' }).likely).toBeGreaterThan(
       1.6 * forecastDrying(half, 1.5).likely,
     )
-    // found dry a year later, or after it was cleaned out: that says nothing
-    expect(dryingLearned([stay('a', 7, 300), stay('a', 7, 9, daysAfter(TODAY, 3))]).count).toBe(0)
+    // found dry a year later, or on the day it was poured: that says nothing
+    expect(dryingLearned([found('a', 7, 300), found('a', 7, 0)]).count).toBe(0)
   })
 })
 

@@ -5,6 +5,7 @@ export { fillsFrom, Ledger } from './ledger'
 export {
   type Content,
   contentInWords,
+  type FoundDry,
   isMixed,
   isWet,
   mainPaintOf,

@@ -3,7 +3,7 @@ import type { JournalEntry } from '../documents/journal/journalEntry'
 import type { PlaceRef } from '../documents/journal/vessel'
 import { EffectiveJournal, type Effective } from './effectiveJournal'
 import { ItemAccounts, NO_ACCOUNT, type ItemAccount } from './items'
-import type { PaletteState, Stay, VesselState } from './stays'
+import type { FoundDry, PaletteState, VesselState } from './stays'
 import { changeTimeline } from './timeline'
 import { keysOf, paletteKey, VesselGroup, vesselKey } from './vesselGroup'
 
@@ -77,9 +77,9 @@ export class Ledger {
     return [...new Set(this.#groups.values())].flatMap((group) => group.fold.loose())
   }
 
-  /** Everything that lay anywhere, vessel by vessel. */
-  stays(): Stay[] {
-    return [...new Set(this.#groups.values())].flatMap((group) => group.fold.stays())
+  /** What was found dry, and how long that took against what was forecast. */
+  foundDry(): FoundDry[] {
+    return [...new Set(this.#groups.values())].flatMap((group) => [...group.fold.foundDry()])
   }
 
   /** All events that touched a palette, in order of time. */

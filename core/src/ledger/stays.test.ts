@@ -87,4 +87,12 @@ describe('where a pan is', () => {
     ]
     expect(words).toEqual(['into the master set', 'into the bag “leftovers”', 'into a tin', 'out, lent to Una'])
   })
+
+  it('what is found dry is known with how long it took, once a filling, also after a correction', () => {
+    const dry = (n: number, day: string) => entry(n, { kind: 'dry', day, vessel: place })
+    const ledger = new Ledger([entry(1, fill), dry(2, '2026-05-09'), dry(3, '2026-05-20')])
+    expect(ledger.foundDry()).toEqual([{ paintId: 'sienna', given: 5, took: 8 }])
+    ledger.add({ ...stamp(9), v: 2, type: 'correction', corrects: stamp(2).id, becomes: null })
+    expect(ledger.foundDry()).toEqual([{ paintId: 'sienna', given: 5, took: 19 }])
+  })
 })

@@ -27,6 +27,13 @@ export interface Stay {
   wentTo?: PlaceRef | 'loose'
 }
 
+/** A content that somebody found dry: how many days its last filling was given, and how many it took. */
+export interface FoundDry {
+  paintId: string
+  given: number
+  took: number
+}
+
 export interface PlaceState {
   /** The vessel that lies here; undefined when its pan was taken out. */
   vesselId?: string

@@ -1,8 +1,8 @@
 import type { Layer, VesselFold } from '../documents/journal/eventKind'
 import { homeOf, isPlace, ownVesselOf, type PlaceRef, type VesselRef } from '../documents/journal/vessel'
 import { isGone, type Whereabouts } from '../documents/journal/whereabouts'
-import { daysAfter } from '../units/calendar'
-import type { PaletteState, PlaceState, Stay, VesselState } from './stays'
+import { daysAfter, daysBetween } from '../units/calendar'
+import type { FoundDry, PaletteState, PlaceState, Stay, VesselState } from './stays'
 
 interface OpenContent {
   layers: Layer[]
@@ -35,6 +35,8 @@ export class Vessels implements VesselFold {
   readonly #places = new Map<string, Place>()
   readonly #read = new Map<string, PlaceState>()
   readonly #palettes = new Map<string, PaletteState>()
+  /** By the entry of the filling. */
+  readonly #found = new Map<string, FoundDry>()
   #touched: PlaceRef[] = []
 
   /** Places that the events since the last call touched. */
@@ -57,7 +59,15 @@ export class Vessels implements VesselFold {
   declareDry(ref: VesselRef, day: string): void {
     const vessel = this.#resolve(ref)
     this.#touch(isPlace(ref) ? this.#place(ref) : vessel?.at)
-    if (vessel?.open) vessel.open.content.dryFrom = day
+    if (!vessel?.open) return
+    const last = vessel.open.content.layers.at(-1)!
+    if (!this.#found.has(last.entryId))
+      this.#found.set(last.entryId, {
+        paintId: last.paintId,
+        given: last.dryingDays,
+        took: daysBetween(last.day, day),
+      })
+    vessel.open.content.dryFrom = day
   }
 
   empty(ref: VesselRef, day: string): void {
@@ -133,9 +143,9 @@ export class Vessels implements VesselFold {
     return [...this.#vessels.values()].filter((v) => !v.at).map((v) => v.id)
   }
 
-  /** Everything that lay anywhere. */
-  stays(): Stay[] {
-    return [...this.#vessels.values()].flatMap((v) => v.stays.map(frozen))
+  /** What was found dry while it was thought to be wet or just dry, each filling once. */
+  foundDry(): readonly FoundDry[] {
+    return [...this.#found.values()]
   }
 
   #stateOf(key: string, { vesselId, stays }: Place): PlaceState {

@@ -1,5 +1,6 @@
 import { Holder } from '@juxtachrome/core/documents'
-import { fail, ok, type Result } from '@juxtachrome/core/result'
+import type { Result } from '@juxtachrome/core/result'
+import { readSharedFile } from './sharedFile'
 import { asHolder } from '~/commands/boxes'
 import { saveFile } from './useExport'
 
@@ -13,25 +14,17 @@ export const saveBoxes = (boxes: readonly Holder[]): void =>
   saveFile('juxtachrome-boxes.json', boxesAsText(boxes), 'application/json')
 
 /** Reads a file of boxes. Errors: `not-boxes`, `from-newer-version`. */
-export function readBoxes(text: string): Result<Holder[]> {
-  let raw: unknown
-  try {
-    raw = JSON.parse(text)
-  } catch {
-    return fail('not-boxes', 'That is no file of boxes: it is not JSON.')
-  }
-  const file = raw as { format?: unknown; version?: unknown; boxes?: unknown } | null
-  if (file?.format !== FORMAT || !Array.isArray(file.boxes))
-    return fail('not-boxes', 'That is no file of boxes. A whole collection is imported under Data.')
-  if (file.version !== 1)
-    return fail('from-newer-version', 'The boxes come from a newer Juxtachrome. Nothing was changed.')
-  const boxes: Holder[] = []
-  for (const [i, one] of file.boxes.slice(0, MOST).entries()) {
-    const read = Holder.safeParse(one)
-    if (!read.success) return fail('not-boxes', `Box ${i + 1} cannot be read: ${read.error.issues[0]?.message ?? ''}`)
-    if (new Set(read.data.places.map((p) => p.id)).size < read.data.places.length)
-      return fail('not-boxes', `Box ${i + 1} cannot be read: two of its places have one name.`)
-    boxes.push(read.data)
-  }
-  return boxes.length ? ok(boxes) : fail('not-boxes', 'The file holds no box.')
-}
+export const readBoxes = (text: string): Result<Holder[]> =>
+  readSharedFile(text, FORMAT, {
+    list: 'boxes',
+    one: 'Box',
+    most: MOST,
+    read(raw) {
+      const read = Holder.safeParse(raw)
+      if (!read.success) return { ok: false, why: read.error.issues[0]?.message ?? '' }
+      const { places } = read.data
+      if (new Set(places.map((p) => p.id)).size < places.length)
+        return { ok: false, why: 'two of its places have one name.' }
+      return { ok: true, value: read.data }
+    },
+  })

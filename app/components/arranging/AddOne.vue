@@ -1,9 +1,10 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
-import { ARRANGE_WISHES, type AddedOne, type Blend } from '@juxtachrome/core/arranging'
+import type { AddedOne, Blend } from '@juxtachrome/core/arranging'
 import { differenceInWords } from '@juxtachrome/core/colour'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { usePaintName } from '~/commands/paintName'
+import { wishInWords } from '~/composables/wishInWords'
 import { usePaletteCommands } from '~/commands/palettes'
 import { useQuestion } from '~/composables/useQuestion'
 import { useCollection } from '~/stores/collection'
@@ -43,9 +44,8 @@ function choose(id: string) {
   paintId.value = id
   text.value = ''
 }
-const wish = (id: string) => ARRANGE_WISHES.find((w) => w.id === id)?.label.toLowerCase() ?? id
 const scoresInWords = (scores: AddedOne['places'][number]['scores']) =>
-  scores.map((s) => `${wish(s.wish)} ${Math.round(100 * s.score)} %`).join(', ')
+  scores.map((s) => `${wishInWords(s.wish)} ${Math.round(100 * s.score)} %`).join(', ')
 function put(placeId: string, shift?: { from: string; to: string }) {
   const id = paintId.value
   if (!commands.place(props.palette.id, placeId, id)) return

@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
-import { ARRANGE_WISHES, type Arranged } from '@juxtachrome/core/arranging'
+import type { Arranged } from '@juxtachrome/core/arranging'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
+import { wishInWords } from '~/composables/wishInWords'
 import { usePaletteCommands } from '~/commands/palettes'
 import { useArrangement } from '~/composables/useArrangement'
 import type { useBlend } from '~/composables/useBlend'
@@ -35,11 +36,10 @@ function take({ arrangement, school, isFresh }: (typeof sides)[number]) {
   for (const s of sides) s.choice.value = AS_IT_IS
   emit('taken')
 }
-const label = (wish: string) => ARRANGE_WISHES.find((w) => w.id === wish)?.label.toLowerCase() ?? wish
 const about = ({ moved, scores }: Arranged) =>
   [
     moved.length === 0 ? 'Nothing moves.' : `${counted(moved.length, 'place')} change (dotted).`,
-    ...scores.map((s) => `${label(s.wish)} ${Math.round(100 * s.score)} %`),
+    ...scores.map((s) => `${wishInWords(s.wish)} ${Math.round(100 * s.score)} %`),
   ].join(' ')
 </script>
 

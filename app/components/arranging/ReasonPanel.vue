@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { ARRANGE_WISHES, type ArrangementExplained } from '@juxtachrome/core/arranging'
+import type { ArrangementExplained } from '@juxtachrome/core/arranging'
 import { computed } from 'vue'
+import { wishInWords } from '~/composables/wishInWords'
 import { usePaintName } from '~/commands/paintName'
 
 /** Why a paint lies where it lies, and what would be better; without a place, what there is to say of the whole. */
@@ -8,9 +9,8 @@ const props = defineProps<{ explained: ArrangementExplained; place?: string; isP
 const emit = defineEmits<{ exchange: [from: string, to: string]; select: [placeId: string] }>()
 const nameOf = usePaintName()
 const here = computed(() => props.explained.places.find((p) => p.placeId === props.place))
-const label = (wish: string) => ARRANGE_WISHES.find((w) => w.id === wish)?.label.toLowerCase() ?? wish
 const wishesOf = (isGood: boolean) =>
-  (here.value?.wishes ?? []).filter((w) => w.good > 0 === isGood).map((w) => label(w.wish))
+  (here.value?.wishes ?? []).filter((w) => w.good > 0 === isGood).map((w) => wishInWords(w.wish))
 /** The exchanges that would better the whole most, each once. */
 const best = computed(() => {
   const seen = new Set<string>()
@@ -29,7 +29,7 @@ function changes(scores: ArrangementExplained['scores']): string {
     .flatMap(({ wish, score }) => {
       const now = props.explained.scores.find((s) => s.wish === wish)?.score ?? 0
       const by = Math.round(100 * (score - now))
-      return by ? [`${label(wish)} ${by > 0 ? '+' : '−'}${Math.abs(by)}`] : []
+      return by ? [`${wishInWords(wish)} ${by > 0 ? '+' : '−'}${Math.abs(by)}`] : []
     })
     .join(', ')
 }

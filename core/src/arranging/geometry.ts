@@ -32,6 +32,14 @@ export function areaOf(place: Place): number {
   return Math.max(1, shape.width - 2 * wall) * Math.max(1, shape.height - 2 * wall)
 }
 
+/** What two boxes share, mm; undefined where they only touch or lie apart. */
+export function sharedBox(p: Box, q: Box): Box | undefined {
+  const [x, y] = [Math.max(p.x, q.x), Math.max(p.y, q.y)]
+  const width = Math.min(p.x + p.width, q.x + q.width) - x
+  const height = Math.min(p.y + p.height, q.y + q.height) - y
+  return width > 0 && height > 0 ? { x, y, width, height } : undefined
+}
+
 export type Direction = 'left' | 'right' | 'up' | 'down'
 const STEP: Record<Direction, Point> = {
   left: { x: -1, y: 0 },

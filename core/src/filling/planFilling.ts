@@ -1,4 +1,3 @@
-import { areaOf } from '../arranging/geometry'
 import { isDay } from '../documents/fields'
 import type { Item } from '../documents/item'
 import { isUsable } from '../documents/item'
@@ -228,6 +227,3 @@ function troubleOf(paint: Paint): FillingStep['trouble'] {
       }
     : undefined
 }
-
-/** How deep a filling stands in a place, mm. */
-export const depthOf = (place: Place, millilitres: number): number => (millilitres * 1000) / areaOf(place)

@@ -1,6 +1,6 @@
 import type { Holder, Place, PlaceShape } from '../../documents/palette'
 import { fail, ok, type Result } from '../../result'
-import { boxOf } from '../geometry'
+import { type Box, boxOf, sharedBox } from '../geometry'
 import { FULL_PAN, HALF_PAN } from '../holderShapes'
 import { checked, type Drawing, type Drawn, freshNames, MOST_PARTS, MOST_PLACES, tooMany } from './drawing'
 import { hundredth, outsideBy, overlapOf, type Part, partKey, shapeOf, thingsOf } from './things'
@@ -169,8 +169,7 @@ export function squeezeIn(holder: Holder, container: 'half pan' | 'full pan'): R
   const drawn = addPlaces(holder, [best.shape], container, pan.depth)
   return drawn.ok ? ok({ ...drawn.value, mixingLost: best.lost }) : drawn
 }
-function shared(p: ReturnType<typeof boxOf>, q: ReturnType<typeof boxOf>): number {
-  const across = Math.min(p.x + p.width, q.x + q.width) - Math.max(p.x, q.x)
-  const down = Math.min(p.y + p.height, q.y + q.height) - Math.max(p.y, q.y)
-  return Math.max(0, across) * Math.max(0, down)
+function shared(p: Box, q: Box): number {
+  const both = sharedBox(p, q)
+  return both ? both.width * both.height : 0
 }

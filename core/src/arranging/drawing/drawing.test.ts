@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { tin } from '../../documents/documents.fixture'
 import { Holder, type Palette, type PlacePlan } from '../../documents/palette'
 import type { Result } from '../../result'
 import { HOLDERS } from '../holders'
@@ -195,15 +196,7 @@ describe('drawing a box', () => {
 })
 
 describe('another box for a palette in use', () => {
-  const paletteIn = (holder: Holder, plan: Record<string, PlacePlan>): Palette => ({
-    id: 'p',
-    v: 1,
-    name: 'Tin',
-    use: 'travel',
-    purpose: '',
-    holder,
-    plan,
-  })
+  const paletteIn = (holder: Holder, plan: Record<string, PlacePlan>): Palette => ({ ...tin, id: 'p', holder, plan })
 
   it('every place that is used or planned stays, under its name, in a place of its kind', () => {
     fc.assert(

@@ -1,4 +1,4 @@
-import type { Box } from '../geometry'
+import { type Box, sharedBox } from '../geometry'
 import { FULL_PAN, HALF_PAN } from '../holderShapes'
 import { fail, ok, type Result } from '../../result'
 import { BlockTable, inTenths } from './blockTable'
@@ -109,12 +109,8 @@ export function* packTin(question: TinQuestion): Generator<PackProgress, Result<
   return ok(answer())
 }
 
-interface Field {
-  x: number
-  y: number
-  width: number
-  height: number
-}
+/** A rectangle in tenths of a millimetre. */
+type Field = Box
 interface Filled {
   count: number
   size: PackedPan['size']
@@ -137,7 +133,7 @@ const areaLeft = (table: BlockTable, w: number, h: number, free: Field) =>
 /** A field full of pans of one kind, round what of it is kept free. */
 function fill(kind: Sized, field: Field, free?: Field): Filled {
   const { size, table, shapes } = kind
-  const hole = free && overlap(field, free)
+  const hole = free && sharedBox(field, free)
   const plain = ({ x, y, width, height }: Field): Filled => ({
     size,
     count: table.count(width, height),
@@ -170,13 +166,6 @@ function fill(kind: Sized, field: Field, free?: Field): Filled {
     })
   }
   return ways.reduce((p, q) => (q.count > p.count ? q : p))
-}
-
-function overlap(p: Field, q: Field): Field | undefined {
-  const [x, y] = [Math.max(p.x, q.x), Math.max(p.y, q.y)]
-  const width = Math.min(p.x + p.width, q.x + q.width) - x
-  const height = Math.min(p.y + p.height, q.y + q.height) - y
-  return width > 0 && height > 0 ? { x, y, width, height } : undefined
 }
 
 function cornerOf(field: Field, hole: Field): { isLeft: boolean; isTop: boolean } | undefined {

@@ -4,10 +4,20 @@ import type { KindName } from '@juxtachrome/core/documents'
 /** Raw rows: whatever was stored, of this version or another. Only core decides what can be read. */
 export type Raw = { id: string } & Record<string, unknown>
 
-/** Layout of the tables, not of the documents in them. */
-export const TABLES_VERSION = 6
+/**
+ * Entries of the journal that came in together: one row for many, which the database writes and reads some twenty
+ * times as fast as a row for each. What a person enters lies in the journal's own table, one row each; the two
+ * together are the journal. An entry that is in both counts once, as its own row has it.
+ */
+export interface Bundle {
+  id: string
+  entries: Raw[]
+}
 
-/** One table per kind of document. */
+/** Layout of the tables, not of the documents in them. */
+export const TABLES_VERSION = 7
+
+/** One table per kind of document, and bundles of journal entries that came in together. */
 export class Database extends Dexie {
   declare paints: Table<Raw, string>
   declare items: Table<Raw, string>
@@ -22,6 +32,7 @@ export class Database extends Dexie {
   declare blends: Table<Raw, string>
   declare leftovers: Table<Raw, string>
   declare journal: Table<Raw, string>
+  declare bundles: Table<Bundle, string>
   declare meta: Table<{ key: string; value: unknown }, string>
 
   constructor(name = 'juxtachrome') {
@@ -31,7 +42,8 @@ export class Database extends Dexie {
     this.version(3).stores({ pans: 'id' })
     this.version(4).stores({ guides: 'id', versions: 'id' })
     this.version(5).stores({ rankings: 'id', trials: 'id' })
-    this.version(TABLES_VERSION).stores({ holders: 'id', blends: 'id' })
+    this.version(6).stores({ holders: 'id', blends: 'id' })
+    this.version(TABLES_VERSION).stores({ bundles: 'id' })
   }
 
   of(kind: KindName): Table<Raw, string> {

@@ -1,8 +1,9 @@
-import type Dexie from 'dexie'
+import type { Dexie, Table } from 'dexie'
 import { fail } from '@juxtachrome/core/result'
 import { KIND_NAMES, type KindName } from '@juxtachrome/core/documents'
 import { loadOfAnyKind, noContents, type Contents, type Unreadable } from '@juxtachrome/core/collection'
-import type { Database, Raw } from './database'
+import { BUNDLE } from './bundles'
+import type { Bundle, Database, Raw } from './database'
 import { orderOf, type Order } from './order'
 
 export interface Loaded {
@@ -20,25 +21,56 @@ export const PORTION = 4000
 export function readAll(db: Database, progress: Progress): Promise<Loaded> {
   return db.transaction('r', db.tables, async () => {
     const contents = noContents()
-    const of = (await Promise.all(KIND_NAMES.map((kind) => db.of(kind).count()))).reduce((n, c) => n + c, 0)
+    const of = (await Promise.all(KIND_NAMES.map((kind) => db.of(kind).count()))).reduce(
+      (n, c) => n + c,
+      (await db.bundles.count()) * BUNDLE,
+    )
     let done = 0
-    for (const kind of KIND_NAMES) await readKind(db, kind, contents, (rows) => progress((done += rows), of))
+    for (const kind of KIND_NAMES)
+      await readTable(db.of(kind), PORTION, (rows) => {
+        for (const raw of rows) sort(contents, kind, raw)
+        progress((done += rows.length), of)
+      })
+    const sortBundles = bundleSorter(contents)
+    await readTable(db.bundles, PORTION / BUNDLE, (bundles) => {
+      sortBundles(bundles)
+      progress((done += bundles.length * BUNDLE), of)
+    })
     await readAside(db, contents)
     return { contents, order: await orderOf(db) }
   })
 }
 
-async function readKind(db: Database, kind: KindName, contents: Contents, step: (rows: number) => void): Promise<void> {
-  const table = db.of(kind)
-  const read = (after?: string): Promise<Raw[]> =>
-    (after === undefined ? table.orderBy('id') : table.where('id').above(after)).limit(PORTION).toArray()
+/** Reads a table in portions; the database reads on while what it gave is looked through. */
+async function readTable<T extends { id: string }>(
+  table: Table<T, string>,
+  portion: number,
+  each: (rows: readonly T[]) => void,
+): Promise<void> {
+  const read = (after?: string): Promise<T[]> =>
+    (after === undefined ? table.orderBy('id') : table.where('id').above(after)).limit(portion).toArray()
   let rows = await read()
   while (rows.length) {
-    // the database reads on while what it gave is looked through
-    const next = rows.length === PORTION ? read(rows.at(-1)!.id) : undefined
-    for (const raw of rows) sort(contents, kind, raw)
-    step(rows.length)
+    const next = rows.length === portion ? read(rows.at(-1)!.id) : undefined
+    each(rows)
     rows = next ? await next : []
+  }
+}
+
+/** After the journal's own table: what bundles hold, but for what has a row of its own. */
+function bundleSorter(contents: Contents): (bundles: readonly Bundle[]) => void {
+  const { documents, unreadable } = contents
+  const known = new Set<unknown>(documents.journal.map((e) => e.id))
+  for (const { kind, raw } of unreadable) if (kind === 'journal') known.add((raw as Raw | null)?.id)
+  return (bundles) => {
+    for (const bundle of bundles) {
+      if (!Array.isArray(bundle.entries)) sort(contents, 'bundles', bundle)
+      else
+        for (const raw of bundle.entries.filter((e) => !known.has(e.id))) {
+          known.add(raw.id)
+          sort(contents, 'journal', raw)
+        }
+    }
   }
 }
 
@@ -65,20 +97,22 @@ export async function readPiecemeal(db: Dexie, progress: Progress = () => undefi
     const { error: problem } = fail('not-given', `${what} could not be read off the disk: ${why}`, id)
     contents.unreadable.push({ kind, raw: id === undefined ? null : { id }, problem })
   }
-  const tables = db.tables.filter((t) => t.name !== 'meta')
-  for (const [i, table] of tables.entries()) {
+  const readRows = async (table: Table<unknown>, take: (raw: unknown) => void) => {
     try {
-      for (const id of (await table.toCollection().primaryKeys()) as string[]) {
-        await table.get(id).then(
-          (raw) => sort(contents, table.name, raw),
-          (error) => missed(table.name, id, error),
-        )
-      }
+      for (const id of (await table.toCollection().primaryKeys()) as string[])
+        await table.get(id).then(take, (error) => missed(table.name, id, error))
     } catch (error) {
       missed(table.name, undefined, error)
     }
+  }
+  const tables = db.tables.filter((t) => t.name !== 'meta' && t.name !== 'bundles')
+  for (const [i, table] of tables.entries()) {
+    await readRows(table, (raw) => sort(contents, table.name, raw))
     progress(i + 1, tables.length)
   }
+  const sortBundles = bundleSorter(contents)
+  const bundles = db.tables.find((t) => t.name === 'bundles')
+  if (bundles) await readRows(bundles, (raw) => sortBundles([raw as Bundle]))
   await readAside(db, contents).catch((error) => missed('meta', undefined, error))
   return contents
 }

@@ -1,5 +1,5 @@
 import { fail, ok, type Problem, type Result } from '@juxtachrome/core/result'
-import { applyToDocument, KIND_NAMES, loadDocument, type Change } from '@juxtachrome/core/documents'
+import { applyToDocument, KIND_NAMES, loadDocument, type Change, type KindName } from '@juxtachrome/core/documents'
 import {
   isKind,
   type Contents,
@@ -8,6 +8,7 @@ import {
   type Unreadable,
   type WriteSet,
 } from '@juxtachrome/core/collection'
+import { boundEntry, putEntries } from './bundles'
 import { Database, TABLES_VERSION, type Raw } from './database'
 import { withLock } from './locks'
 import { STOPPED, type LongWork } from './longWork'
@@ -25,6 +26,12 @@ export interface StorageEvents {
 /** A write as the database took it: the documents as they now are, and its place in the order. */
 export interface Written {
   delta: Delta
+  order: Order
+}
+
+/** A collection that was put in: where the order stood just before, and the new era. */
+export interface Put {
+  before: Order
   order: Order
 }
 
@@ -143,31 +150,45 @@ export class CollectionStorage {
     { documents, unreadable }: Contents,
     how: 'replace' | 'add',
     progress: Progress = () => undefined,
-  ): Promise<Result<Order>> {
+  ): Promise<Result<Put>> {
     const of = KIND_NAMES.reduce((n, kind) => n + documents[kind].length, 0)
     let done = 0
     return withLock('exclusive', () =>
       this.#inTransaction(async () => {
+        const before = await orderOf(this.#db)
         if (how === 'replace') await this.#clear()
         for (const kind of KIND_NAMES) {
-          const table = this.#db.of(kind)
           const rows = documents[kind] as { id: string }[]
+          if (kind === 'journal') {
+            await putEntries(this.#db, rows as Raw[], (put) => progress((done += put), of))
+            continue
+          }
+          const table = this.#db.of(kind)
           for (let i = 0; i < rows.length; i += PORTION) {
             await table.bulkPut(rows.slice(i, i + PORTION) as Raw[])
             progress((done += Math.min(PORTION, rows.length - i)), of)
           }
         }
         for (const [i, one] of unreadable.entries()) await this.#putBeside(one, i)
-        return beginEra(this.#db)
+        return { before, order: await beginEra(this.#db) }
       }),
     )
   }
 
   /** What cannot be read is kept, but never in the place of what can. */
   async #putBeside(one: Unreadable, i: number): Promise<void> {
-    const table = isKind(one.kind) ? this.#db.of(one.kind) : undefined
-    if (table && hasId(one.raw) && !(await table.get(one.raw.id))) await table.put(one.raw)
+    if (isKind(one.kind) && hasId(one.raw) && !(await this.#row(one.kind, one.raw.id)))
+      await this.#db.of(one.kind).put(one.raw)
     else await this.#putAside(one, i)
+  }
+
+  /** A row wherever it lies, and what takes it out of there. */
+  async #row(kind: KindName, id: string): Promise<{ row: Raw; remove: () => Promise<void> } | undefined> {
+    const table = this.#db.of(kind)
+    const row = await table.get(id)
+    if (row) return { row, remove: () => table.delete(id) }
+    const bound = kind === 'journal' ? await boundEntry(this.#db, id) : undefined
+    return bound && { row: bound.entry, remove: bound.unbind }
   }
 
   async #putAside(one: Unreadable, i: number): Promise<void> {
@@ -182,27 +203,28 @@ export class CollectionStorage {
     return withLock('exclusive', () =>
       this.#inTransaction(async () => {
         for (const [i, one] of unreadable.entries()) {
-          const table = isKind(one.kind) && hasId(one.raw) ? this.#db.of(one.kind) : undefined
-          const row = table && (await table.get((one.raw as Raw).id))
-          if (!row) continue
-          await this.#putAside({ ...one, raw: row }, i)
-          await table.delete(row.id)
+          const there = isKind(one.kind) && hasId(one.raw) && (await this.#row(one.kind, one.raw.id))
+          if (!there) continue
+          await this.#putAside({ ...one, raw: there.row }, i)
+          await there.remove()
         }
       }),
     )
   }
 
-  wipe(): Promise<Result<Order>> {
+  wipe(): Promise<Result<Put>> {
     return withLock('exclusive', () =>
       this.#inTransaction(async () => {
+        const before = await orderOf(this.#db)
         await this.#clear()
-        return beginEra(this.#db)
+        return { before, order: await beginEra(this.#db) }
       }),
     )
   }
 
   async #clear(): Promise<void> {
     for (const kind of KIND_NAMES) await this.#db.of(kind).clear()
+    await this.#db.bundles.clear()
     await this.#db.meta.where('key').startsWith(ASIDE).delete()
   }
 

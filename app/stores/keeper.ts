@@ -1,29 +1,20 @@
 import { fail, ok, type Problem, type Result } from '@juxtachrome/core/result'
-import { checkDelta, Settling, type Contents, type WriteSet } from '@juxtachrome/core/collection'
+import { cameIn, checkDelta, noContents, Settling, type Contents, type WriteSet } from '@juxtachrome/core/collection'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { joinTabs, type TabMessage } from '~/storage/otherTabs'
 import { wipeDerived } from '~/storage/derived'
 import type { LongWork } from '~/storage/longWork'
 import { NEWER_TAB } from '~/storage/problems'
-import type { Progress } from '~/storage/reading'
-import { CollectionStorage, type Written } from '~/storage/storage'
+import type { Order } from '~/storage/order'
+import type { Loaded, Progress } from '~/storage/reading'
+import { CollectionStorage, type Put, type Written } from '~/storage/storage'
 import { useCollection } from './collection'
 import { useNotices } from './notices'
+import { nextOfOneEra, together, type Queued } from './queued'
 import { rescue } from './rescue'
 
 export type Saving = 'opening' | 'saved' | 'saving' | 'failed' | 'stopped'
-
-interface Queued {
-  write: WriteSet
-  /** The era in which it was made; it does not fit into another. */
-  era: string
-}
-
-const together = (batch: readonly Queued[]): WriteSet => ({
-  diff: batch.flatMap((q) => q.write.diff),
-  journal: batch.flatMap((q) => q.write.journal),
-})
 
 /** Unreadable here, but not in vain where they are. */
 const LEFT_IN_PLACE = new Set(['from-newer-version', 'unknown-kind', 'not-given'])
@@ -49,7 +40,8 @@ export const useKeeper = defineStore('keeper', () => {
   const whenReplaced = new Set<() => void>()
   let storage = new CollectionStorage()
   let working: Promise<void> | undefined
-  let opening: Promise<Result<void>> | undefined
+  /** Work during which what other windows say waits. */
+  let holding = 0
 
   let tabs = joinTabs(storage.name, hear)
 
@@ -83,12 +75,16 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   /** Reads everything anew; what other tabs write meanwhile is taken in after. */
-  function reload(progress?: Progress): Promise<Result<void>> {
-    opening = read(progress).finally(() => {
-      opening = undefined
-      for (const message of heardEarly.splice(0)) hear(message)
-    })
-    return opening
+  const reload = (progress?: Progress): Promise<Result<void>> => undisturbed(() => read(progress))
+
+  async function undisturbed<T>(work: () => Promise<T>): Promise<T> {
+    holding += 1
+    try {
+      return await work()
+    } finally {
+      holding -= 1
+      if (holding === 0) for (const message of heardEarly.splice(0)) hear(message)
+    }
   }
 
   async function read(progress?: Progress): Promise<Result<void>> {
@@ -97,12 +93,17 @@ export const useKeeper = defineStore('keeper', () => {
       stop(loaded.error)
       return loaded
     }
-    era.value = loaded.value.order.era
-    settling.restart(loaded.value.order.count)
-    show(loaded.value.contents)
+    begin(loaded.value)
+    return ok(undefined)
+  }
+
+  /** Goes on from what the disk holds at one place of its order. */
+  function begin({ contents, order }: Loaded) {
+    era.value = order.era
+    settling.restart(order.count)
+    show(contents)
     isLoaded.value = true
     if (state.value !== 'stopped') state.value = 'saved'
-    return ok(undefined)
   }
 
   /** Shows what was read; what cannot be opened is set aside, said, and goes along in every export. */
@@ -120,7 +121,7 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   function hear(message: TabMessage) {
-    if (opening) return void heardEarly.push(message)
+    if (holding > 0) return void heardEarly.push(message)
     if (message.type === 'replaced') {
       if (message.order.era === era.value) return
       for (const tell of whenReplaced) tell()
@@ -169,7 +170,7 @@ export const useKeeper = defineStore('keeper', () => {
     if (!reopened.ok) return refused({ ...reopened.error, code: 'closed' })
     while (queue.length > 0 && state.value !== 'stopped') {
       state.value = 'saving'
-      const batch = nextOfOneEra(most)
+      const batch = nextOfOneEra(queue, most)
       const written = await storage.write(together(batch), batch[0]!.era)
       if (written.ok) {
         queue.splice(0, batch.length)
@@ -186,11 +187,6 @@ export const useKeeper = defineStore('keeper', () => {
       state.value = 'saved'
       problem.value = undefined
     }
-  }
-
-  function nextOfOneEra(most: number): Queued[] {
-    const other = queue.findIndex((q) => q.era !== queue[0]!.era)
-    return queue.slice(0, Math.min(most, other < 0 ? queue.length : other))
   }
 
   function refused(why: Problem) {
@@ -213,25 +209,38 @@ export const useKeeper = defineStore('keeper', () => {
   async function putAll(incoming: Contents, how: 'replace' | 'add', progress?: Progress): Promise<Result<void>> {
     if (state.value === 'stopped') return stopped()
     await flush()
-    return replaced(await storage.putAll(incoming, how, progress))
+    return undisturbed(async () => {
+      const put = await storage.putAll(incoming, how, progress)
+      const isKnown = put.ok && mayJoin(incoming, how, put.value.before)
+      return replaced(put, isKnown ? cameIn(incoming, how, collection.core) : undefined)
+    })
+  }
+
+  /** What the disk holds now is known without reading it anew: all could be read, and all was heard of. */
+  function mayJoin(incoming: Contents, how: 'replace' | 'add', before: Order): boolean {
+    if (incoming.unreadable.length > 0) return false
+    if (how === 'replace') return true
+    return before.era === era.value && settling.isAt(before.count) && collection.core.unreadable.length === 0
   }
 
   async function wipe(): Promise<Result<void>> {
     await flush()
-    const done = await replaced(await storage.wipe())
+    const done = await undisturbed(async () => replaced(await storage.wipe(), noContents()))
     if (done.ok) await Promise.all([markStarted(), wipeDerived()])
     return done
   }
 
   /** After everything was put in anew: what was on its way belongs to what was replaced. */
-  async function replaced(put: Awaited<ReturnType<CollectionStorage['wipe']>>): Promise<Result<void>> {
+  async function replaced(put: Result<Put>, now: Contents | undefined): Promise<Result<void>> {
     if (!put.ok) return put
     queue.length = 0
     waiting.value = 0
     problem.value = undefined
-    tabs.tell({ type: 'replaced', order: put.value })
+    tabs.tell({ type: 'replaced', order: put.value.order })
     for (const tell of whenReplaced) tell()
-    return reload()
+    if (!now) return reload()
+    begin({ contents: now, order: put.value.order })
+    return ok(undefined)
   }
 
   /** Those that this version will never read are moved out of the way; what a newer one wrote stays in its place. */

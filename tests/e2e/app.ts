@@ -116,11 +116,17 @@ export class App {
       `const names = arguments[0]
       const open = indexedDB.open('juxtachrome')
       open.onsuccess = () => {
-        const asked = open.result.transaction(names)
+        const asked = open.result.transaction([...names, 'bundles'])
+        const bound = asked.objectStore('bundles').getAll()
         Promise.all(names.map((name) => new Promise((give) => {
           const count = asked.objectStore(name).count()
           count.onsuccess = () => give([name, count.result])
-        }))).then((counts) => { open.result.close(); done(Object.fromEntries(counts)) })
+        }))).then((counts) => {
+          open.result.close()
+          const held = Object.fromEntries(counts)
+          if ('journal' in held) for (const bundle of bound.result) held.journal += bundle.entries.length
+          done(held)
+        })
       }`,
       tables,
     )

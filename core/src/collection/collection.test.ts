@@ -154,13 +154,19 @@ describe('the collection, for any run of write sets', () => {
   })
 })
 
+function readAt(order: number): Settling {
+  const settling = new Settling()
+  settling.restart(order)
+  return settling
+}
+
 /** The database and the tabs over it, all in one thread: writes go in one by one, news travels when it likes. */
 function tabs(count: number) {
   const database = new Collection()
   let order = 0
   const all = Array.from({ length: count }, () => ({
     collection: new Collection(),
-    settling: new Settling(),
+    settling: readAt(0),
     queue: [] as WriteSet[],
     news: [] as { delta: Delta; order: number }[],
     /** Its own write that the database took, and that it has not been told of yet. */
@@ -178,6 +184,9 @@ function tabs(count: number) {
   return {
     all,
     database,
+    /** Whether each tab knows rightly if it has heard of everything. */
+    knowWhereTheyAre: () =>
+      all.every(({ settling, news, onItsWay }) => settling.isAt(order) === (news.length === 0 && !onItsWay)),
     act(tab: number, step: Step, n: number) {
       const { collection, queue } = all[tab]!
       const applied = collection.apply(step(collection, n))
@@ -228,6 +237,7 @@ it('three tabs end with what the database holds, whatever they do and in whateve
         else if (h.do === 'write') world.write(h.tab)
         else if (h.do === 'told') world.told(h.tab)
         else world.hear(h.tab, h.which)
+        expect(world.knowWhereTheyAre()).toBe(true)
       })
       for (let left = 200; left > 0; left -= 1) {
         const t = left % 3

@@ -21,4 +21,4 @@ export {
 export { Settling } from './settle'
 export { type Patch, patchesOf, takeBack } from './undo'
 export type { Applied, Delta, DocumentNow, WriteSet } from './writeSet'
-export { replacedInWords, wouldReplace } from './replacing'
+export { cameIn, replacedInWords, wouldReplace } from './replacing'

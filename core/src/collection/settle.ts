@@ -11,16 +11,25 @@ export class Settling {
   /** Documents as the database holds them, where something made here lies over them and is seen instead. */
   readonly #under = new Map<string, DocumentNow>()
   #readAt = -1
+  /** Writes settled since, each of which is heard of once. */
+  #since = 0
 
   /** Everything was read at this place of the order; what is older says nothing new. */
   restart(order: number): void {
     this.#known.clear()
     this.#under.clear()
     this.#readAt = order
+    this.#since = 0
+  }
+
+  /** Whether everything that the database had written by its `order`th write was heard of. */
+  isAt(order: number): boolean {
+    return this.#readAt + this.#since === order
   }
 
   /** The delta to take in, of one that the database wrote as its `order`th; `pending` is what it does not hold yet. */
   settle({ documents, journal }: Delta, order: number, pending: readonly Diff[]): Delta {
+    if (order > this.#readAt) this.#since += 1
     const newest = documents.flatMap((d) => this.#newest(d, order) ?? [])
     const changes = byDocument(pending)
     return { documents: newest.map((d) => this.#withPending(d, changes)), journal }

@@ -3,12 +3,14 @@ import type { Arranged, Blend } from '@juxtachrome/core/arranging'
 import { onScopeDispose, ref, shallowRef, watch, type Ref } from 'vue'
 import { usePreferences } from '~/stores/preferences'
 import { useCollection } from '~/stores/collection'
+import { useArrangeRequest } from './useArrangeRequest'
 import { useCore } from './useCore'
 
 /** The best arrangement of a palette for a blend, kept up as the palette changes; without a blend, the plan as it stands. */
 export function useArrangement(palette: () => Palette, blend: Readonly<Ref<Blend | undefined>>) {
   const collection = useCollection()
   const preferences = usePreferences()
+  const request = useArrangeRequest()
   const arrangement = shallowRef<Arranged>()
   const trouble = ref('')
   const revision = ref(0)
@@ -21,18 +23,14 @@ export function useArrangement(palette: () => Palette, blend: Readonly<Ref<Blend
       session = undefined
       trouble.value = ''
       if (!blend.value) return
-      session = useCore().open(
-        'arrangePalette',
-        { paletteId: palette().id, blend: { ...blend.value }, leftHanded: preferences.mirrored },
-        {
-          progress: ({ best }) => best && (arrangement.value = best),
-          answer: (result, answered) => {
-            revision.value = answered
-            trouble.value = result.ok ? '' : result.error.message
-            if (result.ok) arrangement.value = result.value
-          },
+      session = useCore().open('arrangePalette', request(palette().id, blend.value), {
+        progress: ({ best }) => best && (arrangement.value = best),
+        answer: (result, answered) => {
+          revision.value = answered
+          trouble.value = result.ok ? '' : result.error.message
+          if (result.ok) arrangement.value = result.value
         },
-      )
+      })
     },
     { immediate: true },
   )

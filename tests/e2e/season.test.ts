@@ -69,11 +69,46 @@ describe('a filling', () => {
     await app.says('6 places to fill')
   })
 
+  it('takes more or less than planned, and from two windows no place twice', async () => {
+    await app.click('Begin filling')
+    await app.says('0 done, 6 to go')
+    const amount = async () => Number(/([\d.]+) ml, to/.exec(await app.text('section[aria-label="Filling day"]'))![1])
+    const planned = await amount()
+    await app.press('-')
+    await app.press('-')
+    await app.click('0.1 ml more')
+    expect(await amount()).toBeCloseTo(planned - 0.1, 6)
+    for (let i = 0; i < 40; i += 1) await app.press('-')
+    expect(await amount()).toBe(0.1)
+    const place = await app.text('main strong')
+    const first = await app.driver.getWindowHandle()
+    await app.driver.switchTo().newWindow('tab')
+    await app.go('/palettes/skerry-case/filling?day=1')
+    await app.says('0 done, 6 to go')
+    // the same place from both: what one records is gone from the other
+    await app.press(Key.ENTER)
+    await app.says('1 done, 5 to go')
+    await app.driver.close()
+    await app.driver.switchTo().window(first)
+    await app.says('0 done, 5 to go')
+    expect(await app.text('main strong')).not.toBe(place)
+    expect(await amount()).toBeGreaterThan(0.1)
+    for (let left = 4; left >= 0; left -= 1) {
+      await app.press(Key.ENTER)
+      await app.says(`${left} to go`)
+    }
+    await app.says('Everything that was due is filled.')
+    for (let left = 1; left <= 5; left += 1) {
+      await app.click('That was wrong: take it back')
+      await app.says(`${left} to go`)
+    }
+  })
+
   it('stands in the ledger as sentences, by palette, kind and tube; an entry is struck out', async () => {
     await app.visit('/ledger')
     await app.says('entries')
     await app.choose('Palette', 'Skerry case')
-    await app.says('2 entries')
+    await app.says('3 entries')
     await app.says('A year of Skerry case')
     await app.says("Filled A8 of Skerry case with Payne's grey")
     await app.choose('What', 'cleaned out')

@@ -6,19 +6,19 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { usePaintName } from '~/commands/paintName'
 import { wishInWords } from '~/composables/wishInWords'
 import { usePaletteCommands } from '~/commands/palettes'
+import { useArrangeRequest } from '~/composables/useArrangeRequest'
 import { useQuestion } from '~/composables/useQuestion'
 import { useCollection } from '~/stores/collection'
-import { usePreferences } from '~/stores/preferences'
 
 /** One more paint into a palette as it lies: where, what it costs, or instead of what; or a place kept for it. */
 const props = defineProps<{ palette: Palette; blend: Blend }>()
 const emit = defineEmits<{ select: [placeId: string] }>()
 const collection = useCollection()
-const preferences = usePreferences()
 const commands = usePaletteCommands()
 const nameOf = usePaintName()
 const text = ref('')
 const paintId = ref('')
+const request = useArrangeRequest()
 const question = useQuestion('addOne')
 const { trouble } = question
 const answer = shallowRef<AddedOne>()
@@ -37,8 +37,7 @@ const label = (id: string) => {
 watch([paintId, () => props.palette, () => props.blend] as const, async ([id, palette, blend]) => {
   answer.value = undefined
   if (!id) return
-  const request = { paletteId: palette.id, paintId: id, blend: { ...blend }, leftHanded: preferences.mirrored }
-  answer.value = await question.ask(request)
+  answer.value = await question.ask({ ...request(palette.id, blend), paintId: id })
 })
 function choose(id: string) {
   paintId.value = id

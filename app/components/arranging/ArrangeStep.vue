@@ -8,16 +8,15 @@ import { usePaletteCommands } from '~/commands/palettes'
 import { createCarry } from '~/composables/useCarry'
 import { ARRANGE_LENSES, type ArrangeLens, dirtAt, lensInWords, linesThrough } from '~/composables/trayLenses'
 import { useBlend } from '~/composables/useBlend'
+import { useArrangeRequest } from '~/composables/useArrangeRequest'
 import { useQuestion } from '~/composables/useQuestion'
 import { useToday } from '~/composables/useToday'
 import { useCollection } from '~/stores/collection'
-import { usePreferences } from '~/stores/preferences'
 
 /** Every well for a reason: what matters on the left, the tray as it lies or as it is proposed, the reasons on the right. */
 const props = defineProps<{ palette: Palette; place?: string }>()
 const emit = defineEmits<{ select: [placeId: string | undefined] }>()
 const collection = useCollection()
-const preferences = usePreferences()
 const commands = usePaletteCommands()
 const today = useToday()
 const nameOf = usePaintName()
@@ -29,11 +28,11 @@ const { blend, chosen } = blending
 const state = computed(() => collection.ledger.places(props.palette.id))
 const STILL = new Map<string, never>()
 
+const request = useArrangeRequest()
 const search = useQuestion('arrangePalette')
 const proposal = shallowRef<Arranged>()
 async function propose() {
-  const request = { paletteId: props.palette.id, blend: { ...blend.value }, leftHanded: preferences.mirrored }
-  const answer = await search.ask(request, ({ best }) => best && (proposal.value = best))
+  const answer = await search.ask(request(props.palette.id, blend.value), ({ best }) => best && (proposal.value = best))
   if (answer) proposal.value = answer
 }
 // a proposal speaks of one blend and one plan
@@ -54,9 +53,7 @@ watch(
     // what is still being looked for is explained when it stands
     if (planned.value < 2 || isWorking) return
     const answer = await explain.ask({
-      paletteId: palette.id,
-      blend: { ...weights },
-      leftHanded: preferences.mirrored,
+      ...request(palette.id, weights),
       ...(proposed ? { plan: proposed.plan } : {}),
     })
     if (answer) explained.value = answer

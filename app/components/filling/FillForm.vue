@@ -1,14 +1,12 @@
 <script setup lang="ts">
 import { Day, text, planAt, type FillEvent, type Palette, type VesselRef } from '@juxtachrome/core/documents'
 import { doubtFilling, itemsToFillFrom, usualFilling } from '@juxtachrome/core/filling'
-import { isUsable } from '@juxtachrome/core/documents'
 import { computed, onBeforeUnmount, watch } from 'vue'
 import * as z from 'zod/mini'
-import { useBalances } from '~/composables/useBalances'
 import { useDrying } from '~/composables/useFillingPlan'
-import { useItemWords } from '~/commands/itemWords'
 import { useCheckedForm } from '~/composables/useCheckedForm'
 import { numberIn } from '~/composables/numberIn'
+import { useTubeChoices } from '~/composables/useTubeChoices'
 import { useCollection } from '~/stores/collection'
 import { fillDrafts, type FillDraft } from '~/stores/fillDrafts'
 
@@ -23,9 +21,8 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ record: [event: FillEvent]; cancel: [] }>()
 const collection = useCollection()
-const { leftInWords } = useBalances()
-const { itemInWords } = useItemWords()
-const { forecast } = useDrying()
+const { tubeChoices } = useTubeChoices()
+const { forecast, practice } = useDrying()
 /** Whole days, as it is likely. */
 const daysFor = (millilitres: number, itemId: string) =>
   Math.max(1, Math.round(forecast(place.value, millilitres, collection.item(itemId)?.paintId).likely))
@@ -51,18 +48,12 @@ const schema = z.object({
 })
 
 /** What can be filled from, the planned paint first. */
-const choices = computed(() => {
-  const name = (paintId: string) => collection.paint(paintId)?.name ?? 'a paint no longer listed'
-  const isPlanned = (paintId: string) => Number(paintId === plannedId.value)
-  return collection.items
-    .filter((i) => isUsable(i) || i.id === props.event?.itemId)
-    .sort((p, q) => isPlanned(q.paintId) - isPlanned(p.paintId) || name(p.paintId).localeCompare(name(q.paintId)))
-    .map((i) => ({ id: i.id, text: `${name(i.paintId)}: ${itemInWords(i)}, ${leftInWords(i)}` }))
-})
+const choices = computed(() => tubeChoices(plannedId.value, props.event?.itemId))
 
 function start(): FillDraft {
   const e = props.event
-  const millilitres = e?.millilitres ?? (props.occupied ? 0.5 : usualFilling(place.value))
+  const millilitres =
+    e?.millilitres ?? (props.occupied ? practice.value.dab : usualFilling(place.value, practice.value))
   const itemId = e?.itemId ?? itemsToFillFrom(collection.itemsOf(plannedId.value ?? ''))[0]?.id ?? ''
   const days = e?.dryingDays ?? daysFor(millilitres, itemId)
   return {

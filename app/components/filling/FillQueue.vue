@@ -6,6 +6,7 @@ import { exchangesToPlan, fillOrder, leftOutOf, usualFillings } from '@juxtachro
 import { computed } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useBalances } from '~/composables/useBalances'
+import { usePractice } from '~/composables/useFillingPlan'
 import { useCollection } from '~/stores/collection'
 
 const props = defineProps<{ palette: Palette; state: PaletteState; today: string; selected?: string }>()
@@ -13,15 +14,16 @@ const emit = defineEmits<{ select: [placeId: string] }>()
 const collection = useCollection()
 const filling = useFillCommands(() => props.palette.id)
 const { left } = useBalances()
+const { practice } = usePractice()
 
 const stock = { itemsOf: collection.itemsOf, left }
 const question = computed(() => ({ palette: props.palette, state: props.state, paint: collection.paint }))
 const vesselIn = (placeId: string) => filling.vesselIn({ paletteId: props.palette.id, placeId })
 const toFill = computed(() => fillOrder(question.value))
 /** Those with a tube at hand that holds the usual amount, as fillings of today. */
-const ready = computed(() => usualFillings(toFill.value, stock, vesselIn, props.today))
+const ready = computed(() => usualFillings(toFill.value, stock, vesselIn, props.today, practice.value))
 /** Those that are left out of a filling of all, with the reason. */
-const leftOut = computed(() => leftOutOf(toFill.value, stock))
+const leftOut = computed(() => leftOutOf(toFill.value, stock, practice.value))
 const rows = computed(() =>
   props.palette.holder.places.flatMap(({ id }) => {
     const content = props.state.get(id)?.content

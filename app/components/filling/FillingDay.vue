@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import type { FillEvent, Palette } from '@juxtachrome/core/documents'
-import { capacityOf, remindersAt } from '@juxtachrome/core/filling'
+import { capacityOf, drawFor, remindersAt } from '@juxtachrome/core/filling'
 import { mainPaintOf, pouredInto } from '@juxtachrome/core/ledger'
 import { useEventListener, useWakeLock } from '@vueuse/core'
 import { computed, nextTick, onMounted, onScopeDispose, ref, watch } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useItemWords } from '~/commands/itemWords'
-import type { FillingPlanned } from '~/composables/useFillingPlan'
+import { useBalances } from '~/composables/useBalances'
+import { type FillingPlanned, useDrying } from '~/composables/useFillingPlan'
 import { screenSwatch } from '~/composables/useSwatch'
 import { useCollection } from '~/stores/collection'
 import { useUndo } from '~/stores/undo'
@@ -21,6 +22,8 @@ const collection = useCollection()
 const undo = useUndo()
 const filling = useFillCommands(() => props.palette.id)
 const { itemInWords } = useItemWords()
+const { left } = useBalances()
+const { forecast } = useDrying()
 const { plan, today } = props.planned
 const state = computed(() => collection.ledger.places(props.palette.id))
 /** What is due today: layers of later days wait. */
@@ -36,15 +39,34 @@ const done = ref(0)
 const paint = computed(() => collection.paint(step.value?.paintId))
 const colour = computed(() => paint.value && screenSwatch(paint.value).stops[0])
 const layer = computed(() => step.value?.layers[0])
-const items = computed(() => layer.value?.draws.flatMap((d) => collection.item(d.itemId) ?? []) ?? [])
+const place = computed(() => props.palette.holder.places.find((p) => p.id === step.value?.placeId))
+/** What goes in otherwise than planned, once a hand has changed it. */
+const changed = ref<{ placeId: string; millilitres: number }>()
+const millilitres = computed(() =>
+  changed.value && changed.value.placeId === step.value?.placeId
+    ? changed.value.millilitres
+    : (layer.value?.millilitres ?? 0),
+)
+const drawn = computed(() =>
+  layer.value && step.value && millilitres.value !== layer.value.millilitres
+    ? drawFor({ itemsOf: collection.itemsOf, left }, step.value.paintId, millilitres.value)
+    : { draws: layer.value?.draws ?? [], missing: 0 },
+)
+const items = computed(() => drawn.value.draws.flatMap((d) => collection.item(d.itemId) ?? []) ?? [])
 const lying = computed(() => state.value.get(step.value?.placeId ?? '')?.content)
 const level = computed(() => {
-  const place = props.palette.holder.places.find((p) => p.id === step.value?.placeId)
-  if (!place || !layer.value) return { now: 0, to: 0 }
-  const brim = capacityOf(place)
+  if (!place.value) return { now: 0, to: 0 }
+  const brim = capacityOf(place.value)
   const now = lying.value ? Math.min(1, (pouredInto(lying.value) * props.planned.practice.value.dried) / brim) : 0
-  return { now, to: Math.min(1, now + layer.value.millilitres / brim) }
+  return { now, to: Math.min(1, now + millilitres.value / brim) }
 })
+/** So much more or less goes in, a tenth at the least and not over the brim. */
+function change(by: number) {
+  if (!step.value || !place.value) return
+  const room = Math.floor(capacityOf(place.value) * (1 - level.value.now) * 10) / 10
+  const wanted = Math.round((millilitres.value + by) * 10) / 10
+  changed.value = { placeId: step.value.placeId, millilitres: Math.max(0.1, Math.min(room, wanted)) }
+}
 const FAR = [
   [0.2, 'to a smear'],
   [0.42, 'to a third of the brim'],
@@ -70,20 +92,22 @@ const reminders = computed(() => {
 })
 function record() {
   const now = step.value
-  if (!now || !layer.value) return
+  if (!now || !place.value || drawn.value.draws.length === 0) return
+  const { likely } = forecast(place.value, millilitres.value, now.paintId)
   const vessel = filling.vesselIn({ paletteId: props.palette.id, placeId: now.placeId })
-  const events = layer.value.draws.map((d): FillEvent => ({
+  const events = drawn.value.draws.map((d): FillEvent => ({
     kind: 'fill',
     day: today.value,
     vessel,
     itemId: d.itemId,
     paintId: now.paintId,
     millilitres: d.millilitres,
-    dryingDays: Math.ceil(layer.value!.drying.likely),
+    dryingDays: Math.ceil(likely),
     ...(now.layers.length > 1 ? { more: now.layers.length - 1 } : {}),
   }))
   if (filling.pour(events)) return
   done.value += 1
+  changed.value = undefined
   placeId.value = undefined
 }
 function skip() {
@@ -109,10 +133,11 @@ useEventListener(document, 'keydown', (e: KeyboardEvent) => {
   if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest('input, select, textarea')) return
   if (e.key === 'ArrowRight') record()
   else if (e.key === 'ArrowDown') skip()
+  else if (e.key === '+') change(0.1)
+  else if (e.key === '-') change(-0.1)
   else return
   e.preventDefault()
 })
-const STILL = new Map<string, never>()
 </script>
 
 <template>
@@ -135,18 +160,25 @@ const STILL = new Map<string, never>()
             }}</span></span
           >
         </p>
-        <div class="mt-4 flex items-center gap-4">
-          <LevelPicture :now="level.now" :to="level.to" :colour="colour" class="w-40" />
-          <p class="text-2xl leading-snug">
-            {{ layer.millilitres.toFixed(1) }} ml, {{ far
+        <div class="mt-4 flex flex-wrap items-center gap-4 sm:flex-nowrap">
+          <LevelPicture :now="level.now" :to="level.to" :colour="colour" class="w-28 shrink-0 sm:w-40" />
+          <p class="min-w-40 grow basis-0 text-2xl leading-snug">
+            {{ millilitres.toFixed(1) }} ml, {{ far
             }}<span v-if="step.layers.length > 1" class="hint block text-lg"
               >the first of {{ step.layers.length }} layers still to come</span
             >
           </p>
+          <span class="flex shrink-0 gap-2" data-repeats
+            ><button class="btn size-14 text-2xl" aria-label="0.1 ml less" @click="change(-0.1)">−</button
+            ><button class="btn size-14 text-2xl" aria-label="0.1 ml more" @click="change(0.1)">+</button></span
+          >
         </div>
-        <p v-for="d in layer.draws" :key="d.itemId" class="mt-2 text-xl">
-          {{ layer.draws.length > 1 ? `${d.millilitres.toFixed(1)} ml from` : 'From' }} the
+        <p v-for="d in drawn.draws" :key="d.itemId" class="mt-2 text-xl">
+          {{ drawn.draws.length > 1 ? `${d.millilitres.toFixed(1)} ml from` : 'From' }} the
           {{ collection.item(d.itemId) ? itemInWords(collection.item(d.itemId)!) : 'tube' }}
+        </p>
+        <p v-if="drawn.missing" class="refusal mt-2" role="alert">
+          {{ drawn.missing.toFixed(1) }} ml of it are in no tube: what there is goes in.
         </p>
         <ul class="mt-4 space-y-1 text-lg" aria-label="To mind">
           <li
@@ -161,7 +193,9 @@ const STILL = new Map<string, never>()
           <button ref="main" class="btn btn-primary min-h-20 text-2xl" @click="record">Done, next</button>
           <button class="btn min-h-20 text-xl" @click="skip">Later</button>
         </div>
-        <p class="hint mt-1">Enter or → : done, next. ↓ : later. Any place can be tapped to be filled now.</p>
+        <p class="hint mt-1">
+          Enter or → : done, next. ↓ : later. + and − : a tenth more or less. Any place can be tapped to be filled now.
+        </p>
       </div>
       <PaletteTray
         :palette="palette"
@@ -178,14 +212,7 @@ const STILL = new Map<string, never>()
         Keep wet pans level, and covered from dust but airy; shut the box only when all is dry, or it grows mould. Wash
         your hands.
       </p>
-      <PaletteTray
-        class="mt-4"
-        :palette="palette"
-        :state="done ? state : STILL"
-        :today="today"
-        :label="palette.name"
-        still
-      />
+      <PaletteTray class="mt-4" :palette="palette" :state="state" :today="today" :label="palette.name" still />
     </div>
   </section>
 </template>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { isUsable, type Place } from '@juxtachrome/core/documents'
+import type { Place } from '@juxtachrome/core/documents'
 import { usualSize } from '@juxtachrome/core/drawing'
-import { capacityOf } from '@juxtachrome/core/filling'
+import { capacityOf, usualFilling } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'
 import { dayInWords } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
@@ -10,9 +10,9 @@ import { useItemWords } from '~/commands/itemWords'
 import { useNaming } from '~/commands/naming'
 import { numberIn } from '~/composables/numberIn'
 import { usePanWords } from '~/composables/panWords'
-import { useBalances } from '~/composables/useBalances'
 import { useDrying } from '~/composables/useFillingPlan'
 import type { PanRow } from '~/composables/usePans'
+import { useTubeChoices } from '~/composables/useTubeChoices'
 import { useCollection } from '~/stores/collection'
 
 /** A loose pan: what it holds, what is written under it, everything it ever held; filled, cleaned or relabelled. */
@@ -22,8 +22,8 @@ const collection = useCollection()
 const filling = useFillCommands()
 const name = useNaming()
 const stayInWords = usePanWords()
-const { itemInWords, contentWords } = useItemWords()
-const { leftInWords } = useBalances()
+const { contentWords } = useItemWords()
+const { tubeChoices } = useTubeChoices()
 const content = computed(() => props.pan.vessel.content)
 const paint = computed(() => collection.paint(content.value && mainPaintOf(content.value)))
 const wet = computed(() => Boolean(content.value && isWet(content.value, props.today)))
@@ -32,23 +32,15 @@ const holds = computed(() => (content.value ? contentWords(content.value) : 'emp
 const own = computed(() => collection.pan(props.pan.vesselId))
 const label = ref(props.pan.label)
 const itemId = ref('')
-const amount = ref(props.pan.size === 'half pan' ? '1.5' : '3')
 const trouble = ref('')
-const { forecast } = useDrying()
+const { forecast, practice } = useDrying()
 /** The pan as a place of its size, for what it holds and how it dries. */
 const place = computed((): Place => {
   const { width, height, depth } = usualSize(props.pan.size)
   return { id: 'pan', container: props.pan.size, depth, shape: { kind: 'rect', x: 0, y: 0, width, height, corner: 1 } }
 })
-const tubes = computed(() =>
-  collection.items
-    .filter(isUsable)
-    .map((i) => ({
-      id: i.id,
-      text: `${collection.paint(i.paintId)?.name ?? ''}: ${itemInWords(i)}, ${leftInWords(i)}`,
-    }))
-    .sort((p, q) => p.text.localeCompare(q.text)),
-)
+const tubes = computed(() => tubeChoices())
+const amount = ref(String(usualFilling(place.value, practice.value)))
 function fill() {
   const item = collection.item(itemId.value)
   const ml = numberIn(amount.value)

@@ -1,3 +1,5 @@
+import { CLIMATE_ROWS } from './practice.generated'
+
 /** The air in which paint dries. */
 export interface Climate {
   /** Degrees Celsius, -10..45. */
@@ -7,11 +9,7 @@ export interface Climate {
 }
 
 /** As painters speak of it; what is behind the word can be typed instead (judgement). */
-export const CLIMATES = {
-  arid: { temperature: 28, humidity: 20 },
-  temperate: { temperature: 20, humidity: 55 },
-  humid: { temperature: 24, humidity: 80 },
-} as const satisfies Record<string, Climate>
+export const CLIMATES = CLIMATE_ROWS satisfies Record<string, Climate>
 export type ClimateName = keyof typeof CLIMATES
 
 /**

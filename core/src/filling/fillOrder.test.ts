@@ -4,7 +4,7 @@ import { paint, tin, tube } from '../documents/documents.fixture'
 import type { Item } from '../documents/item'
 import type { Palette } from '../documents/palette'
 import type { PaletteState } from '../ledger/stays'
-import { fillOrder, itemsToFillFrom, leftOutOf, usualFillings } from './fillOrder'
+import { fillOrder, leftOutOf, usualFillings } from './fillOrder'
 import { usualFilling } from './drying'
 
 const shade = (id: string, L: number) => paint(id, { masstone: { L, a: 10, b: 10, source: 'typed' } })
@@ -35,11 +35,6 @@ describe('the order of filling', () => {
         ]),
       ),
     ).toEqual(['A3', 'A1'])
-  })
-
-  it('takes open tubes before sealed ones, and none that is empty, lent or on order', () => {
-    const items = (['sealed', 'empty', 'open', 'lent', 'on order'] as const).map((s) => tube(s, 'dark', s))
-    expect(itemsToFillFrom(items).map((i) => i.id)).toEqual(['open', 'sealed'])
   })
 
   it('fills the usual amount from tubes that hold it, each drawn from no further than it goes', () => {

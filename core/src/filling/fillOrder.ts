@@ -1,4 +1,4 @@
-import { isUsable, type Item } from '../documents/item'
+import type { Item } from '../documents/item'
 import type { FillEvent } from '../documents/journal/event'
 import type { Paint } from '../documents/paint'
 import type { Palette, Place } from '../documents/palette'
@@ -6,6 +6,8 @@ import { planAt } from '../documents/plan'
 import type { PaletteState } from '../ledger/stays'
 import { byLightness, viewOfPaint } from '../paints/view'
 import { dryingDays, usualFilling } from './drying'
+import { type Practice, USUAL_PRACTICE } from './practice'
+import { Drawing, itemsToFillFrom, type Stock } from './tubes'
 
 export interface PlaceToFill {
   place: Place
@@ -28,17 +30,6 @@ export function fillOrder({ palette, state, paint }: FillQuestion): PlaceToFill[
     .sort((p, q) => byLightness(viewOfPaint(p.paint), viewOfPaint(q.paint)))
 }
 
-export interface Stock {
-  /** Items to fill from, in any order. */
-  itemsOf: (paintId: string) => readonly Item[]
-  /** ml left in an item. */
-  left: (item: Item) => number
-}
-
-/** Items to fill from: open ones before sealed ones. */
-export const itemsToFillFrom = (items: readonly Item[]): Item[] =>
-  items.filter(isUsable).sort((p, q) => Number(q.supply === 'open') - Number(p.supply === 'open'))
-
 /** What would go into a place: from the tube that holds the usual amount, if one is left that does. */
 interface Allotment extends PlaceToFill {
   millilitres: number
@@ -46,12 +37,11 @@ interface Allotment extends PlaceToFill {
 }
 
 /** Tubes for the places one after the other, each drawn from no further than it goes. */
-function allotted(places: readonly PlaceToFill[], { itemsOf, left }: Stock): Allotment[] {
-  const drawn = new Map<string, number>()
+function allotted(places: readonly PlaceToFill[], stock: Stock, practice: Practice): Allotment[] {
+  const drawing = new Drawing(stock)
   return places.map(({ place, paint }) => {
-    const millilitres = usualFilling(place)
-    const item = itemsToFillFrom(itemsOf(paint.id)).find((i) => left(i) - (drawn.get(i.id) ?? 0) >= millilitres)
-    if (item) drawn.set(item.id, (drawn.get(item.id) ?? 0) + millilitres)
+    const millilitres = usualFilling(place, practice)
+    const item = drawing.fromOne(paint.id, millilitres)
     return { place, paint, millilitres, ...(item ? { item } : {}) }
   })
 }
@@ -62,8 +52,9 @@ export const usualFillings = (
   stock: Stock,
   vesselIn: (placeId: string) => FillEvent['vessel'],
   day: string,
+  practice: Practice = USUAL_PRACTICE,
 ): FillEvent[] =>
-  allotted(places, stock).flatMap(({ place, paint, millilitres, item }): FillEvent[] =>
+  allotted(places, stock, practice).flatMap(({ place, paint, millilitres, item }): FillEvent[] =>
     item
       ? [
           {
@@ -85,8 +76,12 @@ export interface LeftOut extends PlaceToFill {
 }
 
 /** The places that `usualFillings` leaves out, each with the reason. */
-export const leftOutOf = (places: readonly PlaceToFill[], stock: Stock): LeftOut[] =>
-  allotted(places, stock)
+export const leftOutOf = (
+  places: readonly PlaceToFill[],
+  stock: Stock,
+  practice: Practice = USUAL_PRACTICE,
+): LeftOut[] =>
+  allotted(places, stock, practice)
     .filter(({ item }) => !item)
     .map(({ place, paint, millilitres }) => ({ place, paint, reason: whyNot(paint, millilitres, stock) }))
 

@@ -8,7 +8,8 @@ import { daysAfter, daysBetween } from '../units/calendar'
 import { CLIMATES, dryness, saturation, slowness } from './climate'
 import { capacityOf } from './drying'
 import { dryingLearned, forecastDrying } from './forecastDrying'
-import { drawOrder, type FillingQuestion, planFilling } from './planFilling'
+import { type FillingQuestion, planFilling } from './planFilling'
+import { itemsToFillFrom } from './tubes'
 import { practiceOf, USUAL_PRACTICE } from './practice'
 
 const TODAY = '2026-05-01'
@@ -190,7 +191,7 @@ describe('a plan of filling', () => {
       of('lent', 'light', { supply: 'lent' }),
       of('empty', 'light', { supply: 'empty' }),
     ]
-    expect(drawOrder(items).map((i) => i.id)).toEqual(['last drops', 'stiff', 'old', 'new', 'saved'])
+    expect(itemsToFillFrom(items).map((i) => i.id)).toEqual(['last drops', 'stiff', 'old', 'new', 'saved'])
     expect(plan({ items, places: { A1: 'light' } }).steps[0]!.layers[0]!.draws).toEqual([
       { itemId: 'last drops', millilitres: 1 },
       { itemId: 'stiff', millilitres: 0.5 },
@@ -218,6 +219,20 @@ describe('a plan of filling', () => {
     expect(steps.map((s) => [s.placeId, s.isTopUp, s.millilitres])).toEqual([
       ['A1', true, 1],
       ['A5', false, 1.5],
+    ])
+  })
+
+  it('goes on where it stands after a journey to where it is yesterday still', () => {
+    const content = {
+      layers: [{ entryId: 'e', itemId: 't', paintId: 'light', day: TODAY, millilitres: 0.5, dryingDays: 2, more: 2 }],
+      dryFrom: daysAfter(TODAY, 2),
+    }
+    const state = new Map([['A1', { vesselId: 'v', stays: [], content }]])
+    const on = (today: string) => plan({ state, today, places: { A1: 'light', A2: 'light' }, readyBy: '2026-06-01' })
+    expect(on(daysAfter(TODAY, -1)).steps.map((s) => s.placeId)).toEqual(['A2'])
+    expect(on(daysAfter(TODAY, 2)).steps.map((s) => [s.placeId, s.layers.length])).toEqual([
+      ['A1', 2],
+      ['A2', 1],
     ])
   })
 

@@ -1,6 +1,4 @@
 import { isDay } from '../documents/fields'
-import type { Item } from '../documents/item'
-import { isUsable } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import type { Palette, Place } from '../documents/palette'
 import { planAt } from '../documents/plan'
@@ -11,9 +9,9 @@ import { fail, ok, type Result } from '../result'
 import { daysAfter, daysBetween } from '../units/calendar'
 import { CLIMATES, type Climate } from './climate'
 import { capacityOf } from './drying'
-import type { Stock } from './fillOrder'
 import { type DryingForecast, type DryingLearned, forecastDrying } from './forecastDrying'
 import { type Practice, USUAL_PRACTICE } from './practice'
+import { Drawing, LEAST, tenth, type Draw, type Stock } from './tubes'
 
 export interface FillingQuestion {
   palette: Palette
@@ -37,7 +35,7 @@ export interface PlannedLayer {
   day: string
   millilitres: number
   drying: DryingForecast
-  draws: { itemId: string; millilitres: number }[]
+  draws: Draw[]
 }
 export interface FillingStep {
   placeId: string
@@ -68,9 +66,6 @@ export interface FillingPlan {
 
 /** How much of the brim lies there for certain to be topped up to the wanted level, share (judgement). */
 const WORTH = 0.15
-/** A filling thinner than this is a smear, ml. */
-const LEAST = 0.05
-const tenth = (ml: number) => Math.round(ml * 10) / 10
 
 /**
  * What to fill or top up, from which tubes, in how many layers and on which days, so that it is dry by a day. Tubes that
@@ -90,8 +85,8 @@ export function planFilling(question: FillingQuestion): Result<FillingPlan> {
   if (planned.length === 0) return fail('nothing-planned', 'Plan some paints first: they are what is filled.')
   const toDo = planned.filter((p) => p.wanted.millilitres >= LEAST)
   if (order === 'light first') toDo.sort((p, q) => byLightness(viewOfPaint(p.paint), viewOfPaint(q.paint)))
-  const drawn = new Map<string, number>()
-  const steps = toDo.map(({ place, paint: p, wanted }) => stepOf(place, p, wanted, question, drawn))
+  const drawing = new Drawing(question.stock)
+  const steps = toDo.map(({ place, paint: p, wanted }) => stepOf(place, p, wanted, question, drawing))
   const toBuy = new Map<string, number>()
   for (const s of steps) if (s.missing > 0) toBuy.set(s.paintId, tenth((toBuy.get(s.paintId) ?? 0) + s.missing))
   const dryAtLatest = steps
@@ -137,48 +132,15 @@ function wantedAt(
 /** Layers that are still meant to come on what lies there. */
 export const layersToCome = ({ layers }: Content): number => layers.at(-1)?.more ?? 0
 
-/** Tubes in the order in which they are drawn from. */
-export function drawOrder(items: readonly Item[]): Item[] {
-  const rank = ({ remarks }: Item) =>
-    remarks.includes('using it up') ? 0 : remarks.includes('saving it') ? 3 : remarks.includes('stiff') ? 1 : 2
-  const since = ({ bought }: Item) => bought ?? '9999'
-  return items
-    .filter(isUsable)
-    .sort(
-      (p, q) =>
-        rank(p) - rank(q) ||
-        Number(q.supply === 'open') - Number(p.supply === 'open') ||
-        (since(p) < since(q) ? -1 : since(p) > since(q) ? 1 : 0) ||
-        (p.id < q.id ? -1 : 1),
-    )
-}
-
-function stepOf(
-  place: Place,
-  paint: Paint,
-  wanted: Wanted,
-  question: FillingQuestion,
-  drawn: Map<string, number>,
-): FillingStep {
-  const { stock, today, readyBy, climate = CLIMATES.temperate, practice = USUAL_PRACTICE, learned } = question
+function stepOf(place: Place, paint: Paint, wanted: Wanted, question: FillingQuestion, drawing: Drawing): FillingStep {
+  const { today, readyBy, climate = CLIMATES.temperate, practice = USUAL_PRACTICE, learned } = question
   const about = { climate, practice, paintId: paint.id, ...(learned ? { learned } : {}) }
-  const items = drawOrder(stock.itemsOf(paint.id))
   let missing = 0
   let day = today
   let latest = today
   const layers = wanted.layers.map((millilitres): PlannedLayer => {
-    const draws: PlannedLayer['draws'] = []
-    let rest = millilitres
-    for (const item of items) {
-      const there = stock.left(item) - (drawn.get(item.id) ?? 0)
-      const take = Math.min(rest, Math.floor(there * 10 + 1e-6) / 10)
-      if (take < LEAST) continue
-      draws.push({ itemId: item.id, millilitres: tenth(take) })
-      drawn.set(item.id, (drawn.get(item.id) ?? 0) + take)
-      rest = tenth(rest - take)
-      if (rest < LEAST) break
-    }
-    if (rest >= LEAST) missing = tenth(missing + rest)
+    const { draws, missing: lacking } = drawing.fromSeveral(paint.id, millilitres)
+    missing = tenth(missing + lacking)
     const drying = forecastDrying(place, millilitres, about)
     const layer = { day, millilitres, drying, draws }
     latest = daysAfter(latest, Math.ceil(drying.latest))

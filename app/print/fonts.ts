@@ -9,6 +9,9 @@ export interface PrintFonts {
   measure: Measure
 }
 
+/** Widths of texts that are kept. */
+const MOST_KNOWN = 20_000
+
 let loading: Promise<PrintFonts> | undefined
 
 async function load(): Promise<PrintFonts> {
@@ -17,9 +20,18 @@ async function load(): Promise<PrintFonts> {
     ArrayBuffer,
   ]
   const fonts = { regular: fontkit.create(new Uint8Array(r)), bold: fontkit.create(new Uint8Array(b)) }
+  // a sheet asks for the same words at many sizes
+  const known = new Map<string, number>()
   const measure: Measure = (text, size, isBold) => {
-    const font = isBold ? fonts.bold : fonts.regular
-    return (font.layout(text).advanceWidth / font.unitsPerEm) * size
+    const key = `${isBold ? 'b' : 'r'}${text}`
+    let ems = known.get(key)
+    if (ems === undefined) {
+      const font = isBold ? fonts.bold : fonts.regular
+      ems = font.layout(text).advanceWidth / font.unitsPerEm
+      if (known.size > MOST_KNOWN) known.clear()
+      known.set(key, ems)
+    }
+    return ems * size
   }
   return { regular: r, bold: b, measure }
 }

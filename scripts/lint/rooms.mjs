@@ -43,7 +43,7 @@ const APP_MAY = {
   commands: ['commands', 'stores', 'storage/longWork'],
   registry: ['registry'],
   print: ['print'],
-  composables: ['composables', 'commands', 'stores', 'registry', 'workers', 'storage/longWork'],
+  composables: ['composables', 'commands', 'stores', 'registry', 'workers', 'print', 'storage/longWork'],
   components: ['components', 'composables', 'commands', 'stores', 'registry', 'workers', 'print'],
   pages: ['components', 'composables', 'commands', 'stores', 'registry', 'workers', 'pages'],
   layouts: ['components', 'composables', 'commands', 'stores', 'registry', 'workers', 'layouts'],

@@ -1,3 +1,26 @@
-/** Keys, in millimetres. What is shared of it, by name. */
-export { type KeyCell, type KeyDrawing, keyOf, type Measure } from './key'
-export { MARGIN, type SheetName, type SheetPlan, SHEETS, spreadOver, type Tile } from './sheets'
+/** Keys, charts and cards, in millimetres. What is shared of it, by name. */
+export { USUAL_KEY, type KeyForm, type KeyLook } from './keyCells'
+export { layBook } from './layBook'
+export { layCards } from './layCards'
+export { layChart, MOST_PAINTS } from './layChart'
+export { layKey } from './layKey'
+export { layBoxLabels, layUndersides } from './layLabels'
+export { layPartners } from './layPartners'
+export { FADE_LOOKS, layDilutions, layFadeTest, layValues } from './layScales'
+export { layTriangle, layWheel, WHEEL_STEPS, type WheelSteps } from './layWheel'
+export {
+  type Colouring,
+  type Filling,
+  HAIR,
+  type Ink,
+  type Laid,
+  type Mark,
+  type Measure,
+  type PaintedBox,
+  type Tones,
+} from './marks'
+export { onPaper, type Page, type Pane, type PrintChoice, type Printed, type Room } from './onPaper'
+export { PAPERS, type PaperChoice, type PaperName } from './paper'
+export { paintingSteps, type PaintingStep } from './painting'
+export { type Remarkable, remarkableOn } from './remarkable'
+export { DASHES, PRINT_TYPEFACE, svgOf, writeSvg } from './svg'

@@ -32,6 +32,7 @@ export const JOBS = {
   wantReplacing: { lane: 'long', load: async () => (await import('./wantReplacing')).wantReplacingJob },
   judgeConvenience: { lane: 'long', load: async () => (await import('./judgeConvenience')).judgeConvenienceJob },
   identifyPaint: { lane: 'live', load: async () => (await import('./identifyPaint')).identifyPaintJob },
+  predictFillings: { lane: 'live', load: async () => (await import('./predictFillings')).predictFillingsJob },
   simulateSheet: { lane: 'long', load: async () => (await import('./simulateSheet')).simulateSheetJob },
 } as const satisfies Record<string, { lane: Lane; load: () => Promise<unknown> }>
 

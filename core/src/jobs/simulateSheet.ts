@@ -1,4 +1,5 @@
-import { simulateSheet, type SheetConditions, type SimulatedSheet } from '../paints/sheet/simulateSheet'
+import type { SheetConditions } from '../paints/sheet/simulatePhoto'
+import { simulateSheet, type SimulatedSheet } from '../paints/sheet/simulateSheet'
 import type { LabD65 } from '../units'
 import { atOnce, job } from './job'
 

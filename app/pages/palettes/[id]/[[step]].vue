@@ -45,7 +45,7 @@ const go = (to: string) => router.push(`/palettes/${palette.value?.id}/${to}`)
       :place="place"
       @select="select"
     />
-    <LazyKeyPanel v-else-if="step === 'key'" :key="palette.id" :palette="palette" />
+    <LazyPrintDesk v-else-if="step === 'key'" :key="palette.id" :palette="palette" />
     <PaletteBench
       v-else
       :key="`${palette.id}-${step}`"

@@ -6,7 +6,8 @@ import { REFERENCE_PIGMENTS } from '../../pigments/reference'
 import { fitPaperLight } from './paperLight'
 import { gridToImage, type Corners } from './perspective'
 import { readSwatchSheet, type SheetQuestion } from './readSwatchSheet'
-import { simulateSheet, type SheetConditions } from './simulateSheet'
+import type { SheetConditions } from './simulatePhoto'
+import { simulateSheet } from './simulateSheet'
 
 const TRUTH = REFERENCE_PIGMENTS.filter((p) => toScreen(p.masstone).shown)
   .slice(0, 48)

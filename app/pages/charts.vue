@@ -1,0 +1,11 @@
+<script setup lang="ts">
+definePageMeta({ key: 'charts' })
+useHead({ title: 'Charts and cards · Juxtachrome' })
+</script>
+
+<template>
+  <div class="mx-auto w-full max-w-7xl">
+    <h1 class="px-3 pt-3">Charts and cards</h1>
+    <PrintDesk />
+  </div>
+</template>

@@ -1,0 +1,57 @@
+import { planAt } from '../documents/plan'
+import { fail, ok, type Result } from '../result'
+import { asItLies } from './keyAsItLies'
+import type { KeyCell, KeyQuestion } from './keyCells'
+import { inRows } from './keyInRows'
+import { moved, movedBox, type Laid } from './marks'
+
+/** Kept around a key that is laminated, mm: film that is sealed to itself (common practice, no source). */
+const SEAL = 4
+/**
+ * A key, one cell for each place in the palette's own order, blanks kept, so that no empty well can shift a name: in the
+ * palette's geometry, as a list, or as rows of boxes or circles, fitted to the inside of the lid.
+ *
+ * Errors: `bad-lid` (inside of the lid below 30 mm), `bad-box` (boxes below 8 mm or above 60), `nothing-planned`,
+ * `too-small` (boxes in the lid would be smaller than names and paint need).
+ */
+export function layKey(question: KeyQuestion): Result<Laid> {
+  const { palette, paints, look, also } = question
+  const { lid } = look
+  if (lid && !(lid.width >= 30 && lid.height >= 30))
+    return fail('bad-lid', 'The inside of a lid is at least 30 mm long and wide.')
+  if (!(look.box >= 8 && look.box <= 60)) return fail('bad-box', 'Boxes are between 8 and 60 mm.')
+  const cells = palette.holder.places.map(({ id, shape }): KeyCell => {
+    const plan = planAt(palette, id)
+    const paint = paints.get(plan?.paintId ?? '')
+    const other = also?.(id)
+    return {
+      placeId: id,
+      shape,
+      ...(paint ? { paint } : {}),
+      ...(plan?.reserved === undefined ? {} : { note: plan.reserved }),
+      ...(other ? { also: other } : {}),
+    }
+  })
+  if (!cells.some((c) => c.paint))
+    return fail('nothing-planned', 'Plan some paints first: a key names what lies where.')
+  const laid = look.form === 'as the palette lies' ? asItLies(cells, question) : inRows(cells, question)
+  if (!laid.ok) return laid
+  return ok(look.laminate ? sealed(laid.value) : laid.value)
+}
+
+/** With a margin around it: cut along the outer line after laminating. */
+function sealed(laid: Laid): Laid {
+  const { width, height } = laid
+  return {
+    ...laid,
+    width: width + 2 * SEAL,
+    height: height + 2 * SEAL,
+    marks: [
+      { is: 'rect', x: 0, y: 0, width: width + 2 * SEAL, height: height + 2 * SEAL, ink: 'faint', dashed: true },
+      ...laid.marks.map((m) => moved(m, SEAL, SEAL)),
+    ],
+    boxes: laid.boxes.map((b) => ({ ...b, box: movedBox(b.box, SEAL, SEAL) })),
+    ...(laid.outline ? { outline: moved(laid.outline, SEAL, SEAL) } : {}),
+    said: [...laid.said, `Cut the paper along the inner line, laminate it, and cut the film along the outer one.`],
+  }
+}

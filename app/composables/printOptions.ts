@@ -53,7 +53,7 @@ const USUAL: PrintOptions = {
   lidWidth: 100,
   lidHeight: 60,
   box: 20,
-  water: 1,
+  water: 0,
   tintWater: 6,
   cardWidth: 55,
   cardHeight: 85,

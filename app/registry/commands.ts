@@ -36,6 +36,7 @@ const PLACES: readonly [name: string, to: string, keys?: string][] = [
   ['Find a recipe', '/bench?view=recipe'],
   ['Read a photographed sheet of swatches', '/swatches'],
   ['Read a file of spectra', '/swatches?from=spectra'],
+  ['Keys, charts and cards on paper', '/charts', 'G K'],
   ['Compare what lies on the strip', '/compare'],
   ['Go to Palettes', '/palettes', 'G L'],
   ['Go to Data', '/data', 'G D'],

@@ -90,7 +90,7 @@ describe('keeping', () => {
       uploadThroughput: 0,
     })
     await app.go('/palettes/landing-tin/key')
-    await app.says('113 × 64 mm on one sheet A4')
+    await app.says('One sheet, 210 × 297 mm.')
     await app.click('Save as PDF')
     expect((await app.downloaded(/\.pdf$/)).length).toBeGreaterThan(5000)
     await app.go('/palettes/landing-tin/arrange')

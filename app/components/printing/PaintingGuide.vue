@@ -55,7 +55,10 @@ watch(step, async () => {
   main.value?.focus()
 })
 const wake = useWakeLock()
-onMounted(() => void wake.request('screen').catch(() => undefined))
+onMounted(() => {
+  void wake.request('screen').catch(() => undefined)
+  main.value?.focus()
+})
 onScopeDispose(() => void wake.release().catch(() => undefined))
 useEventListener(document, 'keydown', (e: KeyboardEvent) => {
   if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest('input, select, textarea')) return
@@ -95,6 +98,7 @@ useEventListener(document, 'keydown', (e: KeyboardEvent) => {
         <p class="hint mt-1">Enter or → : painted, next. ← : back one. Any box on the sheet can be chosen.</p>
       </div>
       <PageDrawing
+        close
         :page="page"
         :measure="fonts!.measure"
         :label="`Where it goes: ${step.box.id}`"

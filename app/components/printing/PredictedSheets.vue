@@ -46,18 +46,19 @@ const colours = () =>
     </ul>
     <p class="hint text-sm">
       Predicted, not measured; your eye has the last word. Choose a box to lay it on the bench.
-      <button class="link" @click="saveColours('csv', title, colours())">Save the colours as CSV</button>
-      <button class="link" @click="saveColours('gpl', title, colours())">as GPL</button>
+      <button class="link" @click="saveColours('csv', title, colours())">Save the colours as CSV</button>,
+      <button class="link" @click="saveColours('gpl', title, colours())">as GPL</button>.
     </p>
     <div class="mt-2 grid gap-3" :class="pages.length > 1 ? 'xl:grid-cols-2' : ''">
       <PageDrawing
+        close
         v-for="(page, i) in pages"
         :key="i"
         :page="page"
         :measure="fonts!.measure"
         :label="`${title}, as predicted, sheet ${i + 1}`"
         class="mx-auto"
-        :style="{ maxWidth: `${page.width * 4.2}px`, maxHeight: pages.length > 1 ? undefined : '76dvh' }"
+        :style="{ maxWidth: `${page.content.width * 7}px`, maxHeight: pages.length > 1 ? undefined : '76dvh' }"
       >
         <rect
           v-for="b in page.boxes"

@@ -8,6 +8,7 @@ import { usePaintCommands } from '~/commands/paints'
 import { counted } from '@juxtachrome/core/units'
 import { decodePhoto, usePhoto } from '~/composables/usePhoto'
 import { readSheet } from '~/composables/useSheet'
+import { useFoundGrid } from '~/composables/useFoundGrid'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useCore } from '~/composables/useCore'
@@ -17,6 +18,7 @@ const core = useCore()
 const notices = useNotices()
 const commands = usePaintCommands()
 const { photo, put } = usePhoto()
+const { said: gridSaid, find } = useFoundGrid()
 const rows = ref(6)
 const columns = ref(8)
 const gap = ref(20)
@@ -43,6 +45,7 @@ onUnmounted(() => {
   put(undefined)
 })
 
+const asItLies = () => JSON.stringify([rows.value, columns.value, gap.value, corners.value])
 async function show(file: Blob, name: string) {
   const read = await decodePhoto(file, name)
   trouble.value = read.ok ? '' : read.error.message
@@ -56,6 +59,12 @@ async function show(file: Blob, name: string) {
     { x: w * 0.9, y: h * 0.9 },
     { x: w * 0.1, y: h * 0.9 },
   ]
+  const before = asItLies()
+  const grid = await find(read.value)
+  // what was set by hand meanwhile stays
+  if (!grid || photo.value !== read.value || asItLies() !== before) return
+  corners.value = grid.corners
+  ;[rows.value, columns.value, gap.value] = [grid.rows, grid.columns, Math.round(grid.gap * 100)]
 }
 /** A made-up photograph of the paints at hand, tilted and unevenly lit, to try this out. */
 async function tryIt() {
@@ -80,8 +89,6 @@ async function tryIt() {
     .getContext('2d')!
     .putImageData(new ImageData(new Uint8ClampedArray(sheet.value.image.data), canvas.width), 0, 0)
   await show(await canvas.convertToBlob(), 'made-up sheet')
-  corners.value = sheet.value.corners
-  ;[rows.value, columns.value, gap.value] = [sheet.value.rows, sheet.value.columns, Math.round(sheet.value.gap * 100)]
   kind.value = 'masstone'
 }
 /** The paints in the order in which they name the cells: a palette's own order, or the collection by name. */
@@ -187,6 +194,7 @@ function save() {
       <div class="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <SheetCorners v-model="corners" :photo="photo" :rows="rows" :columns="columns" />
         <div class="space-y-2">
+          <p v-if="gridSaid" role="status" class="text-sm font-medium">{{ gridSaid }}</p>
           <p class="text-sm">
             Lay corners 1 to 4 on the outer edges of the grid, in reading order. Drag them, or move them with the arrow
             keys.

@@ -33,6 +33,9 @@ export const JOBS = {
   judgeConvenience: { lane: 'long', load: async () => (await import('./judgeConvenience')).judgeConvenienceJob },
   identifyPaint: { lane: 'live', load: async () => (await import('./identifyPaint')).identifyPaintJob },
   predictFillings: { lane: 'live', load: async () => (await import('./predictFillings')).predictFillingsJob },
+  checkSheet: { lane: 'long', load: async () => (await import('./checkSheet')).checkSheetJob },
+  findGrid: { lane: 'long', load: async () => (await import('./findGrid')).findGridJob },
+  simulatePage: { lane: 'long', load: async () => (await import('./simulatePage')).simulatePageJob },
   simulateSheet: { lane: 'long', load: async () => (await import('./simulateSheet')).simulateSheetJob },
 } as const satisfies Record<string, { lane: Lane; load: () => Promise<unknown> }>
 

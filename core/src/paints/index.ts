@@ -23,6 +23,7 @@ export {
 } from './reading/price'
 export { type Properties, lightfastnessAtBest, propertiesOf } from './properties'
 export { type Corners, gridToImage } from './sheet/perspective'
+export { type FoundGrid } from './sheet/findGrid'
 export { findMarks } from './sheet/findMarks'
 export { type Pixels } from './sheet/readPatch'
 export { readSwatchSheet, readSwatchSheetInSteps, type SheetReading } from './sheet/readSwatchSheet'

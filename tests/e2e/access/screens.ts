@@ -29,6 +29,7 @@ export const SCREENS = [
   '/pans/labels',
   '/ledger?palette=hut-palette',
   '/palettes/boat-tray/key',
+  '/charts',
   '/data',
   '/pigments',
   '/pigments/PB28%20teal',

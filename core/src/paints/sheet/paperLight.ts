@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from '../../result'
+import { leastSquares } from './leastSquares'
 
 /** A look at bare paper: where, 0..1 across and down the grid, and linear RGB there, 0..1. */
 export interface PaperSample {
@@ -28,7 +29,7 @@ export function fitPaperLight(samples: readonly PaperSample[]): Result<{ light: 
   let weights: number[] = brightness.map((b) => (b >= upper - 0.6 ? 1 : 0.05))
   let fits: number[][] = []
   for (let round = 0; round < ROUNDS; round += 1) {
-    fits = logs.map((y) => weightedFit(rows, y, weights))
+    fits = logs.map((y) => leastSquares(rows, y, weights))
     const off = samples.map((_, i) =>
       Math.sqrt(fits.reduce((s, fit, c) => s + (logs[c]![i]! - value(fit, rows[i]!)) ** 2, 0)),
     )
@@ -53,28 +54,3 @@ export function fitPaperLight(samples: readonly PaperSample[]): Result<{ light: 
 
 const value = (fit: readonly number[], row: readonly number[]) => fit.reduce((s, c, i) => s + c * row[i]!, 0)
 const median = (list: readonly number[]) => [...list].sort((p, q) => p - q)[list.length >> 1] ?? 0
-
-/** Weighted least squares by Gaussian elimination with a touch of ridge. */
-function weightedFit(rows: readonly number[][], y: readonly number[], weights: readonly number[]): number[] {
-  const n = 6
-  const m = Array.from({ length: n }, (_, i) => Array.from({ length: n + 1 }, (_c, j) => (i === j ? 1e-6 : 0)))
-  rows.forEach((row, r) => {
-    const w = weights[r]!
-    for (let i = 0; i < n; i += 1) {
-      for (let j = 0; j < n; j += 1) m[i]![j]! += w * row[i]! * row[j]!
-      m[i]![n]! += w * row[i]! * y[r]!
-    }
-  })
-  for (let i = 0; i < n; i += 1) {
-    const pivot = m.slice(i).reduce((best, row, k) => (Math.abs(row[i]!) > Math.abs(m[best]![i]!) ? i + k : best), i)
-    ;[m[i], m[pivot]] = [m[pivot]!, m[i]!]
-    for (let k = i + 1; k < n; k += 1) {
-      const ratio = m[k]![i]! / m[i]![i]!
-      for (let j = i; j <= n; j += 1) m[k]![j]! -= ratio * m[i]![j]!
-    }
-  }
-  const x = Array<number>(n).fill(0)
-  for (let i = n - 1; i >= 0; i -= 1)
-    x[i] = (m[i]![n]! - x.reduce((s, v, j) => (j > i ? s + v * m[i]![j]! : s), 0)) / m[i]![i]!
-  return x
-}

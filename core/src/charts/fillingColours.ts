@@ -1,0 +1,34 @@
+import type { Collection } from '../collection/collection'
+import { recipesIn } from '../collection/lists'
+import { cachedOptics } from '../film/cachedOptics'
+import { observationOf } from '../mixing/observations'
+import { predictMixture, type MixturePart } from '../mixing/predictMixture'
+import { asItMixes, strengthsIn } from '../mixing/strengths'
+import type { LabD65 } from '../units'
+import type { Filling } from './marks'
+
+/** Colours of fillings as they are predicted: one for each water; none where a paint is gone or has no known colour. */
+export function fillingColours(
+  collection: Collection,
+): (parts: Filling['parts'], waters: readonly number[]) => LabD65[] {
+  const strengths = strengthsIn(collection)
+  const observations = recipesIn(collection).flatMap((recipe) => observationOf(recipe) ?? [])
+  return (parts, waters) => {
+    const shares: MixturePart[] = []
+    for (const { paintId, parts: p } of parts) {
+      const paint = collection.get('paints', paintId)
+      const optics = paint ? cachedOptics(paint) : undefined
+      if (!optics?.ok) return []
+      shares.push({ optics: asItMixes(optics.value, strengths.get(paintId)), parts: p, id: paintId })
+    }
+    const labs = waters.flatMap((water) => {
+      const mixed = predictMixture(shares, { water, observations })
+      return mixed.ok ? [mixed.value.lab] : []
+    })
+    return labs.length === waters.length ? labs : []
+  }
+}
+
+/** Waters that can be meant by a filling: a run from full strength to thin, or half to twice of what is said. */
+export const watersOf = ({ water }: Filling): number[] =>
+  water === undefined ? [0, 1, 2, 4, 8] : water === 0 ? [0, 0.5, 1] : [water / 2, water, water * 2]

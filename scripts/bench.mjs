@@ -8,11 +8,22 @@ import { benchStandIns } from './bench/standins.mjs'
 import { benchCollecting } from './bench/collecting.mjs'
 import { benchCollection } from './bench/collection.mjs'
 import { benchOptics } from './bench/optics.mjs'
+import { benchPrinting } from './bench/printing.mjs'
 import { benchReach } from './bench/reach.mjs'
 import { browserIsThere } from './browser.mjs'
 import { serveBuilt } from './serve.mjs'
 
-const PARTS = ['collecting', 'collection', 'optics', 'reach', 'choosing', 'standins', 'arranging', 'browser']
+const PARTS = [
+  'collecting',
+  'collection',
+  'optics',
+  'reach',
+  'choosing',
+  'standins',
+  'arranging',
+  'printing',
+  'browser',
+]
 const asked = process.argv.slice(2).filter((a) => PARTS.includes(a))
 const wants = (part) => asked.length === 0 || asked.includes(part)
 
@@ -56,6 +67,7 @@ if (wants('arranging')) {
   benchPacking(core)
   benchFilling(core)
 }
+if (wants('printing')) await benchPrinting(vite, core)
 if (wants('standins')) benchStandIns(core)
 if (wants('reach')) benchReach(core)
 if (wants('browser') && browserIsThere()) {

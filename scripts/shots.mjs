@@ -8,7 +8,6 @@ const url = process.argv[2] ?? 'http://127.0.0.1:3000'
 const VIEWS = [
   { name: 'today', path: '/' },
   { name: 'paints', path: '/paints/demo-h-french-ultramarine' },
-  { name: 'palettes', path: '/palettes' },
   {
     name: 'reach-map',
     path: '/palettes/landing-tin/choose',
@@ -31,6 +30,15 @@ const VIEWS = [
   },
   { name: 'fill', path: '/palettes/landing-tin/fill?place=B1' },
   { name: 'key', path: '/palettes/boat-tray/key' },
+  {
+    name: 'chart-check',
+    path: '/charts',
+    before: { 'jx-print-paints': { source: 'palette:skerry-case', list: '', partners: 'strip', partnerList: '' } },
+    script: `const press = (text) => [...document.querySelectorAll('button')].find((b) => b.innerText === text).click()
+      press('Check a photograph')
+      setTimeout(() => press('Try it with a made-up photograph'), 400)`,
+    wait: 9000,
+  },
   { name: 'filling-day', path: '/palettes/skerry-case/filling?day=1' },
   {
     name: 'bench',
@@ -87,7 +95,19 @@ const { driver, close } = await openBrowser()
 try {
   await driver.get(url)
   await driver.wait(async () => (await driver.findElements(By.css('main li'))).length > 3, 20_000)
-  for (const { name, path, script, strip, dark, bench, sheet, wait = 700, width = 1280, height = 800 } of VIEWS) {
+  for (const {
+    name,
+    path,
+    script,
+    strip,
+    dark,
+    bench,
+    sheet,
+    before = {},
+    wait = 700,
+    width = 1280,
+    height = 800,
+  } of VIEWS) {
     await setSize(driver, width, height)
     await driver.executeScript(
       'localStorage.setItem("jx-theme", arguments[0]); localStorage.setItem("jx-strip", arguments[1])',
@@ -103,6 +123,8 @@ try {
       'localStorage.setItem("jx-bench", arguments[0])',
       JSON.stringify(laid ?? { parts: [], water: 0, scope: '' }),
     )
+    for (const [key, value] of Object.entries(before))
+      await driver.executeScript('localStorage.setItem(arguments[0], arguments[1])', key, JSON.stringify(value))
     await driver.get(url + path)
     await driver.wait(async () => !(await driver.findElement(By.css('body')).getText()).includes('Laying out'), 20_000)
     await driver.sleep(wait)

@@ -40,7 +40,8 @@ export function useSheets(subject: () => SheetSubject) {
     const { options } = subject()
     const choice: PrintChoice = {
       paper: { name: options.paper, width: options.paperWidth, height: options.paperHeight, turn: options.turn },
-      photoMarks: options.photoMarks,
+      // labels are not painted
+      photoMarks: options.photoMarks && options.kind !== 'undersides' && options.kind !== 'boxes',
     }
     const asked = { ...subject(), options: { ...options, colouring } }
     return onPaper((room) => laySheets(asked, room, measure, tones), title.value, choice, measure)

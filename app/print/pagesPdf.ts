@@ -35,10 +35,8 @@ export async function writePdf(
   pdf.registerFontkit(fontkit)
   pdf.setTitle(title)
   pdf.setProducer('Juxtachrome')
-  const fonts = {
-    regular: await pdf.embedFont(source.regular, { subset: true }),
-    bold: await pdf.embedFont(source.bold, { subset: true }),
-  }
+  // whole: cut down to the letters used, the library loses most of their outlines (seen with poppler)
+  const fonts = { regular: await pdf.embedFont(source.regular), bold: await pdf.embedFont(source.bold) }
   pages.forEach((page, i) => {
     drawPage(pdf.addPage([page.width * PT, page.height * PT]), page, fonts)
     progress(i + 1, pages.length)

@@ -38,6 +38,7 @@ async function close() {
         <div class="mb-2 flex flex-wrap items-center gap-2">
           <p class="grow text-xl font-semibold" aria-hidden="true">Paints</p>
           <NuxtLink to="/swatches" class="btn">Record swatches</NuxtLink>
+          <NuxtLink to="/charts" class="btn">Charts and cards</NuxtLink>
           <NuxtLink to="/import" class="btn">Import a table</NuxtLink>
           <NuxtLink :to="listing ? '/paints' : '/paints?add=list'" class="btn">{{
             listing ? 'Done with the list' : 'Paste a list'

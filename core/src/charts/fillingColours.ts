@@ -2,7 +2,7 @@ import type { Collection } from '../collection/collection'
 import { recipesIn } from '../collection/lists'
 import { cachedOptics } from '../film/cachedOptics'
 import { observationOf } from '../mixing/observations'
-import { predictMixture, type MixturePart } from '../mixing/predictMixture'
+import { mixtureColours, type MixturePart } from '../mixing/predictMixture'
 import { asItMixes, strengthsIn } from '../mixing/strengths'
 import type { LabD65 } from '../units'
 import type { Filling } from './marks'
@@ -21,11 +21,8 @@ export function fillingColours(
       if (!optics?.ok) return []
       shares.push({ optics: asItMixes(optics.value, strengths.get(paintId)), parts: p, id: paintId })
     }
-    const labs = waters.flatMap((water) => {
-      const mixed = predictMixture(shares, { water, observations })
-      return mixed.ok ? [mixed.value.lab] : []
-    })
-    return labs.length === waters.length ? labs : []
+    const labs = mixtureColours(shares, waters, observations)
+    return labs.ok ? labs.value : []
   }
 }
 

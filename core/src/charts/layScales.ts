@@ -126,7 +126,8 @@ export const layValues = (question: ScalesQuestion, room: Room): Result<Laid[]> 
         grey: toScreen(labD65(L, 0, 0)).hex,
       })),
     })),
-    question,
+    // what is painted there goes by the grey, not by a prediction
+    { ...question, colouring: 'none' },
     room,
     6,
   )

@@ -62,6 +62,22 @@ describe('a wheel from three paints', () => {
         const laid = value(layWheel({ ...common, paints: paints.slice(0, 3), size, water: 1, steps }))
         isSound(laid)
         expect(laid.boxes).toHaveLength(2 * steps)
+        // no name stands on a circle
+        for (const m of laid.marks)
+          if (m.is === 'text' && m.bold) {
+            const wide = measure(m.text, m.size)
+            const words = { x: m.x, y: m.y - m.size * 0.7, width: wide, height: m.size * 0.7 }
+            expect(m.x >= -1e-6 && m.x + wide <= laid.width + 1e-6).toBe(true)
+            for (const b of laid.boxes) {
+              const near = {
+                x: Math.max(words.x, Math.min(words.x + wide, b.box.x + b.box.width / 2)),
+                y: Math.max(words.y, Math.min(words.y + words.height, b.box.y + b.box.height / 2)),
+              }
+              expect(
+                Math.hypot(near.x - b.box.x - b.box.width / 2, near.y - b.box.y - b.box.height / 2),
+              ).toBeGreaterThan(b.box.width / 2)
+            }
+          }
       }
       expect(code(layWheel({ ...common, paints: paints.slice(0, 2), size: 100, water: 1, steps }))).toBe('three-paints')
       expect(

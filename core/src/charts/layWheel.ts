@@ -1,6 +1,6 @@
 import type { Paint } from '../documents/paint'
 import { fail, ok, type Result } from '../result'
-import { lettered, stacked } from './lettering'
+import { heightOf, lettered, stacked } from './lettering'
 import {
   tonesIn,
   type Colouring,
@@ -76,8 +76,8 @@ export function layWheel(question: ThreePaints & { steps: WheelSteps }): Result<
   const { paints, steps, size, water, measure } = question
   const names = paints.map((p) => p.name)
   const middle = size / 2
-  const radius = size * 0.365
-  const round = Math.min(size * 0.09, (Math.PI * radius) / steps - 0.8)
+  const radius = size * 0.31
+  const round = Math.min(size * 0.08, (Math.PI * radius) / steps - 0.8)
   const laid: Laid = { width: size, height: size, marks: [], boxes: [], said: [] }
   const add = (id: string, label: string, filling: Filling, x: number, y: number, r: number) => {
     const box = { x: x - r, y: y - r, width: 2 * r, height: 2 * r }
@@ -96,10 +96,15 @@ export function layWheel(question: ThreePaints & { steps: WheelSteps }): Result<
     const [x, y] = at(i, radius + round + size * 0.03)
     const own = parts.filter((p) => p > 0)
     const text = own.length === 1 ? names[parts.findIndex((p) => p > 0)]! : `${own[0]} : ${own[1]}`
-    const width = own.length === 1 ? size * 0.19 : 8
-    const lines = lettered(text, width, { size: own.length === 1 ? 2.4 : 2, bold: own.length === 1, lines: 2 }, measure)
-    const room = { x: Math.max(0, Math.min(size - width, x - width / 2)), y: y - 2, width, height: 6 }
-    laid.marks.push(...stacked(lines, room, 'middle', measure))
+    const isName = own.length === 1
+    // a name stands outside of its circle, from there to the edge
+    const aside = Math.abs(x - middle) < size * 0.1 ? 0 : Math.sign(x - middle)
+    const width = !isName ? 8 : aside === 0 ? size * 0.4 : Math.min(x, size - x) - 1
+    const lines = lettered(text, width, { size: isName ? 2.4 : 2, bold: isName, lines: 3 }, measure)
+    const tall = heightOf(lines)
+    const left = !isName || aside === 0 ? x - width / 2 : aside > 0 ? x : x - width
+    const room = { x: left, y: aside === 0 && isName ? y - tall : y - tall / 2, width, height: tall }
+    laid.marks.push(...stacked(lines, room, !isName || aside === 0 ? 'middle' : 'left', measure))
   })
   const inner = radius - 2 * round - 2.5
   const small = Math.min(round * 0.8, (Math.PI * inner) / steps - 0.6)

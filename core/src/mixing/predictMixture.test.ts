@@ -5,7 +5,7 @@ import { pigmentByCode, REFERENCE_PIGMENTS } from '../pigments/reference'
 import type { Result } from '../result'
 import { opticsOfPaint } from '../film/paintOptics'
 import { labD65, type LabD65 } from '../units'
-import { predictMixture, type MixturePart, type SharedOptics } from './predictMixture'
+import { mixtureColours, predictMixture, type MixturePart, type SharedOptics } from './predictMixture'
 import { findRecipes } from './recipes/findRecipes'
 
 const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
@@ -241,4 +241,18 @@ describe('how sure a prediction is', () => {
     const flat = findRecipes({ target: { kind: 'paint', masstone: same, wash: same }, paints })
     expect(flat.ok && flat.value.best.every((r) => r.water >= 0 && r.water <= 40)).toBe(true)
   })
+})
+
+it('colours of many mixtures are those of each', () => {
+  const parts = [
+    { optics: opticsOf(3), parts: 2 },
+    { optics: opticsOf(40), parts: 1 },
+  ]
+  const many = mixtureColours(parts, [0, 1, 6])
+  if (!many.ok) throw new Error(many.error.message)
+  many.value.forEach((lab, i) => {
+    const one = predictMixture(parts, { water: [0, 1, 6][i]! })
+    expect(one.ok && one.value.lab).toEqual(lab)
+  })
+  expect(mixtureColours(parts, [-1])).toMatchObject({ ok: false, error: { code: 'bad-water' } })
 })

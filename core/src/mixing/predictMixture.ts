@@ -66,11 +66,7 @@ export function predictMixture(
   if (!mixed.ok) return mixed
   const { shares, ...optics } = mixed.value
   const correction = correctionFor(parts, observations)
-  const at = (w: number) => {
-    const load = loadAt(optics, w)
-    const lab = labOfReflectance(reflectanceAt(optics, load))
-    return { load, lab: correction ? correctedAt(correction, lab, load, optics.washLoad) : lab }
-  }
+  const at = (w: number) => colourAt(optics, w, correction)
   const [masstone, wash, asked] = [at(0).lab, at(WASH_WATER).lab, at(water)]
   const ramp = rampOf(optics).map(({ water: w }) => ({ water: w, lab: at(w).lab }))
   const [dark, light] = [toLch(masstone), toLch(wash)]
@@ -90,6 +86,26 @@ export function predictMixture(
     expected: expectedAt(water, parts, shares, correction),
     correctedBy: correction?.count ?? 0,
   })
+}
+
+function colourAt(optics: Optics, water: number, correction: Correction | undefined) {
+  const load = loadAt(optics, water)
+  const lab = labOfReflectance(reflectanceAt(optics, load))
+  return { load, lab: correction ? correctedAt(correction, lab, load, optics.washLoad) : lab }
+}
+
+/** Only the colours of a mixture, at several waters: as `predictMixture` has them, for many mixtures at once. Errors: as there. */
+export function mixtureColours(
+  parts: readonly MixturePart[],
+  waters: readonly number[],
+  observations: readonly Observation[] = [],
+): Result<LabD65[]> {
+  if (waters.some((w) => !Number.isFinite(w) || w < 0))
+    return fail('bad-water', 'Parts of water are a number from 0 upward.')
+  const mixed = mixOptics(parts)
+  if (!mixed.ok) return mixed
+  const correction = correctionFor(parts, observations)
+  return ok(waters.map((w) => colourAt(mixed.value, w, correction).lab))
 }
 
 /** What optics bring of which nothing is said. */

@@ -47,7 +47,7 @@ export function fitTone(
   }
   let best = { a: 0, b: 0, off: off(0, 0) }
   const plain = best.off
-  for (let step = 0.4; step > 0.01; step /= 2)
+  for (let step = 0.4; step > 0.015; step /= 2.5)
     for (let moved = true; moved;) {
       moved = false
       for (const [da, db] of [
@@ -55,10 +55,6 @@ export function fitTone(
         [-step, 0],
         [0, step],
         [0, -step],
-        [step, step],
-        [-step, -step],
-        [step, -step],
-        [-step, step],
       ] as const) {
         const next = { a: best.a + da, b: best.b + db }
         if (Math.abs(next.a) > 1 || Math.abs(next.b) > 2) continue

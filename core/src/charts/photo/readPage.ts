@@ -3,6 +3,7 @@ import { fitPaperLight, type PaperLight } from '../../paints/sheet/paperLight'
 import { gridToImage, type Corners, type GridToImage } from '../../paints/sheet/perspective'
 import {
   cautionsOf,
+  glanceAt,
   LINEAR,
   lookAt,
   problemOfExposure,
@@ -87,7 +88,7 @@ export function* readPage({
   const fitted = fitTone(
     known.map(({ box, lab }) => ({ patch: patches[box]![0]!, lab })),
     (decode) => lightOf(image, map.value, few, decode),
-    (light, patch, decode) => readPatch(image, map.value, light, patch, decode).lab,
+    (light, patch, decode) => glanceAt(image, map.value, light, patch, decode),
   )
   const decode = fitted?.decode ?? LINEAR
   const light = fitted ? lightOf(image, map.value, places, decode) : paper

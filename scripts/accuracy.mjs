@@ -4,6 +4,7 @@ import spectral from 'spectral.js'
 import { createServer } from 'vite'
 import { learned } from './accuracy/learned.mjs'
 import { coverage } from './accuracy/coverage.mjs'
+import { photographs } from './accuracy/photographs.mjs'
 import { named, swatch } from './accuracy/recorded.mjs'
 
 const WHAT_THIS_CANNOT_SHOW = [
@@ -299,7 +300,11 @@ ${neutrals().join('\n')}
 ${HEAD}
 ${sheets().join('\n')}
 
-A scan, or a photograph developed without a tone curve, is read best; swatches of known colour would take the curve out again (not built yet).
+A scan, or a photograph developed without a tone curve, is read best; boxes of known colour take the curve out again.
+
+## Photographs of printed sheets, found and checked
+
+${(await photographs({ vite, core, must, far })).join('\n')}
 `
 await writeFile(new URL('../docs/accuracy.md', import.meta.url), text)
 console.log(text)

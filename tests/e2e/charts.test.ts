@@ -86,6 +86,30 @@ describe('a mixing chart', () => {
   })
 })
 
+describe('cards of fixed partners', () => {
+  it('are photographed, laid beside each other and ranked by eye', async () => {
+    await app.go('/charts')
+    await app.choose('What', 'Fixed partners')
+    await app.choose('Made of', 'all of the family violet')
+    await app.choose('The partners', 'the paints of Skerry case')
+    await app.says('the same partners in the same places')
+    await app.click('Check a photograph')
+    await app.click('Try it with a made-up photograph')
+    await app.says('Beside each other, as read')
+    const first = () => app.text('section[aria-label="Ranked by eye"] ol > li')
+    const before = await first()
+    const down = await app.driver.findElement({
+      css: 'section[aria-label="Ranked by eye"] button[aria-label$="one down"]',
+    })
+    await down.click()
+    await app.until(async () => (await first()) !== before, 'another order')
+    await app.type('Keep the ranking as', 'Violets on paper')
+    await app.press(Key.ENTER)
+    await app.chord(Key.CONTROL, 'z')
+    await app.says('Undone: kept the ranking Violets on paper')
+  })
+})
+
 describe('other sheets', () => {
   it.each([
     ['Fixed partners', 'Choose the paints to compare'],

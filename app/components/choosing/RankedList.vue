@@ -9,8 +9,8 @@ import { points } from '~/composables/verdictWords'
 import { useSortable } from '~/composables/useSortable'
 import { useCollection } from '~/stores/collection'
 
-/** Candidates in order, the best first: by dragging or by keys, each with a note, or only mentioned. */
-const props = defineProps<{ palette: Palette; gains?: readonly Bringing[]; room: boolean }>()
+/** Candidates in order, the best first: by dragging or by keys, each with a note, or only mentioned; taken into a palette where there is one. */
+const props = defineProps<{ palette?: Palette; gains?: readonly Bringing[]; room?: boolean }>()
 const ranked = defineModel<Ranking['ranked']>({ required: true })
 const emit = defineEmits<{ look: [paintId: string] }>()
 const collection = useCollection()
@@ -70,6 +70,7 @@ const rows = computed(() =>
         {{ row.mention ? 'Rank it' : 'Mention' }}
       </button>
       <button
+        v-if="palette"
         class="link"
         :disabled="!room"
         :aria-label="`Take ${row.paint.name}`"

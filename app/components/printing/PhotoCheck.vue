@@ -10,10 +10,11 @@ import { checkInWords } from '~/composables/checkWords'
 import { saveColours } from '~/composables/saveSheets'
 import { useSheetCheck } from '~/composables/useSheetCheck'
 import type { useSheets } from '~/composables/useSheets'
+import type { SheetKind } from '~/registry/sheetKinds'
 import { useNotices } from '~/stores/notices'
 
 /** A photograph of the painted sheet, held against what should be there; what is right can be taken over. Nothing is saved unasked. */
-const props = defineProps<{ sheets: ReturnType<typeof useSheets>; printed: Printed }>()
+const props = defineProps<{ sheets: ReturnType<typeof useSheets>; printed: Printed; kind: SheetKind }>()
 const notices = useNotices()
 const paintCommands = usePaintCommands()
 const recipeCommands = useRecipeCommands()
@@ -111,6 +112,7 @@ const colours = () =>
           </template>
         </p>
       </section>
+      <PartnersRanked v-if="kind === 'partners'" :checked="checked.boxes" />
       <p class="flex flex-wrap gap-2">
         <button v-if="swatches.length" class="btn" @click="takeSwatches">
           Take {{ counted(swatches.length, 'swatch', 'swatches') }} over

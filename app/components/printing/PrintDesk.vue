@@ -159,7 +159,7 @@ const isLabel = computed(() => kind.value === 'undersides' || kind.value === 'bo
           :printed="printed"
           :sheet-id="sheetId"
         />
-        <PhotoCheck v-else :key="`${sheetId}-photo`" :sheets="sheets" :printed="printed" />
+        <PhotoCheck v-else :key="`${sheetId}-photo`" :sheets="sheets" :printed="printed" :kind="kind" />
       </template>
     </section>
   </div>

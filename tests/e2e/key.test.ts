@@ -94,7 +94,7 @@ describe('painting a key', () => {
     await app.go('/palettes/landing-tin/key')
     await app.click('Paint it')
     await app.says('0 painted, 11 to go')
-    await app.says('It lies the first.')
+    await app.says('It is the first.')
     await app.press(Key.ENTER)
     await app.says('1 painted, 10 to go')
     await app.says('right of Lemon yellow')

@@ -82,7 +82,7 @@ useEventListener(document, 'keydown', (e: KeyboardEvent) => {
           Now {{ step.box.id }}<template v-if="printed.pages.length > 1">, on sheet {{ step.page + 1 }}</template>
         </p>
         <p class="text-4xl leading-tight">{{ step.box.label }}</p>
-        <p class="mt-1 text-xl">It lies {{ step.where }}.</p>
+        <p class="mt-1 text-xl">{{ step.where === 'the first' ? 'It is the first.' : `It lies ${step.where}.` }}</p>
         <ul v-if="paintsOf.length > 1" class="mt-2 text-xl">
           <li v-for="{ paint, parts } in paintsOf" :key="paint.id">{{ parts }} of {{ paint.name }}</li>
         </ul>

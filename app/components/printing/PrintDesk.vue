@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { planAt, type Palette } from '@juxtachrome/core/documents'
 import { portionsOf } from '@juxtachrome/core/ledger'
+import { useMediaQuery } from '@vueuse/core'
 import * as z from 'zod/mini'
 import { computed, ref } from 'vue'
 import { useNaming } from '~/commands/naming'
@@ -88,6 +89,8 @@ const sheetId = computed(
   () =>
     `${kind.value}/${palette.value && kind.value === 'key' ? palette.value.id : paints.value.map((p) => p.id).join()}`,
 )
+/** A phone shows the sheet first. */
+const isWide = useMediaQuery('(min-width: 768px)')
 const VIEWS = [
   { id: 'sheet', text: 'The sheet' },
   { id: 'predicted', text: 'As predicted' },
@@ -105,7 +108,7 @@ const isLabel = computed(() => kind.value === 'undersides' || kind.value === 'bo
 </script>
 
 <template>
-  <div class="grid grow content-start gap-4 p-3 lg:grid-cols-[19rem_minmax(0,1fr)]">
+  <div class="grid grow content-start gap-4 p-3 md:grid-cols-[14rem_minmax(0,1fr)] lg:grid-cols-[19rem_minmax(0,1fr)]">
     <section aria-label="What is printed" class="min-w-0 space-y-2">
       <ChoiceField v-model="kind" label="What" :choices="kinds" />
       <p class="hint">{{ sheetKind(kind).says }}</p>
@@ -126,7 +129,10 @@ const isLabel = computed(() => kind.value === 'undersides' || kind.value === 'bo
           @update:model-value="three = [0, 1, 2].map((n) => (n === i ? $event! : (three[n] ?? paints[n]?.id ?? '')))"
         />
       </template>
-      <PrintAsked v-model="asked" />
+      <details :open="isWide">
+        <summary class="md:hidden">How it is made</summary>
+        <PrintAsked v-model="asked" class="pt-1" />
+      </details>
     </section>
     <section aria-label="The sheets" class="min-w-0">
       <div role="group" aria-label="Look at" class="mb-2 flex flex-wrap gap-1">

@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from '@juxtachrome/core/result'
+import type { Corners, Pixels } from '@juxtachrome/core/paints'
 import { shallowRef } from 'vue'
 
 export interface Photo {
@@ -34,6 +35,21 @@ export async function decodePhoto(file: Blob, name: string): Promise<Result<Phot
     return fail('not-an-image', `${name} is not a photograph that this browser can read. Use JPEG, PNG or WebP.`)
   }
 }
+
+/** A made-up picture as a file. */
+export function pictureOf({ width, height, data }: Pixels): Promise<Blob> {
+  const canvas = new OffscreenCanvas(width, height)
+  canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(data), width), 0, 0)
+  return canvas.convertToBlob()
+}
+
+/** Corners to begin with where none are found: a tenth inside of the picture. */
+export const cornersToLay = ({ width: w, height: h }: Pick<Photo, 'width' | 'height'>): Corners => [
+  { x: w * 0.1, y: h * 0.1 },
+  { x: w * 0.9, y: h * 0.1 },
+  { x: w * 0.9, y: h * 0.9 },
+  { x: w * 0.1, y: h * 0.9 },
+]
 
 /** One photograph at a time; the one before is let go. */
 export function usePhoto() {

@@ -3,13 +3,9 @@ import type { Corners } from '@juxtachrome/core/paints'
 import { onScopeDispose, ref, shallowRef } from 'vue'
 import { pixelsOf } from '~/workers/pixels'
 import { useQuestion } from './useQuestion'
-import { decodePhoto, usePhoto } from './usePhoto'
+import { cornersToLay, decodePhoto, pictureOf, usePhoto } from './usePhoto'
 
 export type SheetChecked = PhotoChecked & { corners: Corners; cautions: string[]; toned: number }
-
-/** A page as it can cross to a worker: what is needed of it. */
-const crossing = ({ boxes, content, corners }: Page) =>
-  JSON.parse(JSON.stringify({ boxes, content, corners })) as Pick<Page, 'boxes' | 'content' | 'corners'>
 
 /** A photograph of a sheet, held against what should be there. */
 export function useSheetCheck() {
@@ -41,35 +37,31 @@ export function useSheetCheck() {
       progress.value = undefined
       return
     }
-    const request = { image: image.value, page: crossing(page), ...(byHand ? { corners: byHand } : {}) }
+    const { boxes, content, corners: marks } = page
+    const request = {
+      image: image.value,
+      page: { boxes, content, corners: marks },
+      ...(byHand ? { corners: byHand } : {}),
+    }
     const answer = await question.ask(request, ({ done, of }) => (progress.value = done / of), [
       image.value.data.buffer as ArrayBuffer,
     ])
     progress.value = undefined
     checked.value = answer
     trouble.value = question.trouble.value
-    const { width: w, height: h } = photo.value
-    corners.value = answer?.corners ??
-      byHand ?? [
-        { x: w * 0.1, y: h * 0.1 },
-        { x: w * 0.9, y: h * 0.1 },
-        { x: w * 0.9, y: h * 0.9 },
-        { x: w * 0.1, y: h * 0.9 },
-      ]
+    corners.value = answer?.corners ?? byHand ?? cornersToLay(photo.value)
   }
   /** A made-up photograph of the sheet, with two boxes exchanged, to try the check. */
   async function tryIt(page: Page) {
     const { length } = page.boxes
     const exchanged: readonly [number, number] = [Math.floor(length / 4), Math.floor(length / 2)]
     const made = await making.ask({
-      page: JSON.parse(JSON.stringify(page)) as Page,
+      page,
       conditions: { noise: 0.01, tilt: 0.1, uneven: 0.3, light: [1, 0.95, 0.86], pixels: 1500 },
       ...(length > 3 ? { exchanged } : {}),
     })
     if (!made) return
-    const canvas = new OffscreenCanvas(made.image.width, made.image.height)
-    canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(made.image.data), canvas.width), 0, 0)
-    if (await show(await canvas.convertToBlob(), 'made-up photograph')) await check(page)
+    if (await show(await pictureOf(made.image), 'made-up photograph')) await check(page)
   }
   return {
     photo,

@@ -2,10 +2,10 @@
 import type { FillEvent, Palette } from '@juxtachrome/core/documents'
 import { capacityOf, drawFor, remindersAt } from '@juxtachrome/core/filling'
 import { mainPaintOf, pouredInto } from '@juxtachrome/core/ledger'
-import { useEventListener, useWakeLock } from '@vueuse/core'
-import { computed, nextTick, onMounted, onScopeDispose, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useItemWords } from '~/commands/itemWords'
+import { useAtTheTable } from '~/composables/useAtTheTable'
 import { useBalances } from '~/composables/useBalances'
 import { type FillingPlanned, useDrying } from '~/composables/useFillingPlan'
 import { screenSwatch } from '~/composables/useSwatch'
@@ -118,25 +118,11 @@ function back() {
   undo.undo()
   done.value = Math.max(0, done.value - 1)
 }
-const main = ref<HTMLButtonElement>()
-watch(step, async () => {
-  await nextTick()
-  main.value?.focus()
-})
-const wake = useWakeLock()
-onMounted(() => {
-  void wake.request('screen').catch(() => undefined)
-  main.value?.focus()
-})
-onScopeDispose(() => void wake.release().catch(() => undefined))
-useEventListener(document, 'keydown', (e: KeyboardEvent) => {
-  if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest('input, select, textarea')) return
-  if (e.key === 'ArrowRight') record()
-  else if (e.key === 'ArrowDown') skip()
-  else if (e.key === '+') change(0.1)
-  else if (e.key === '-') change(-0.1)
-  else return
-  e.preventDefault()
+const { main } = useAtTheTable(step, {
+  ArrowRight: record,
+  ArrowDown: skip,
+  '+': () => change(0.1),
+  '-': () => change(-0.1),
 })
 </script>
 

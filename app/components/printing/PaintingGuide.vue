@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { paintingSteps, type Printed } from '@juxtachrome/core/charts'
-import { useEventListener, useWakeLock } from '@vueuse/core'
 import * as z from 'zod/mini'
-import { computed, nextTick, onMounted, onScopeDispose, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
+import { useAtTheTable } from '~/composables/useAtTheTable'
 import type { useSheets } from '~/composables/useSheets'
 import { toScreen } from '@juxtachrome/core/colour'
 import { kept } from '~/stores/kept'
@@ -49,24 +49,7 @@ const how = computed(() => {
   if (water.value === 0) return `${mixed}At full strength, with hardly any water.`
   return `${mixed}${water.value} ${water.value === 1 ? 'part' : 'parts'} of water to one of paint, counted in drops.`
 })
-const main = ref<HTMLButtonElement>()
-watch(step, async () => {
-  await nextTick()
-  main.value?.focus()
-})
-const wake = useWakeLock()
-onMounted(() => {
-  void wake.request('screen').catch(() => undefined)
-  main.value?.focus()
-})
-onScopeDispose(() => void wake.release().catch(() => undefined))
-useEventListener(document, 'keydown', (e: KeyboardEvent) => {
-  if (e.ctrlKey || e.metaKey || e.altKey || (e.target as HTMLElement).closest('input, select, textarea')) return
-  if (e.key === 'ArrowRight') next()
-  else if (e.key === 'ArrowLeft') back()
-  else return
-  e.preventDefault()
-})
+const { main } = useAtTheTable(step, { ArrowRight: next, ArrowLeft: back })
 </script>
 
 <template>

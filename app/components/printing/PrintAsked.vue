@@ -1,11 +1,36 @@
 <script setup lang="ts">
 import { PAPERS, WHEEL_STEPS } from '@juxtachrome/core/charts'
+import { computed } from 'vue'
 import type { PrintOptions } from '~/composables/printOptions'
 
 /** How a sheet is made: sizes, what is in its boxes, the paper. */
 const options = defineModel<PrintOptions>({ required: true })
 const set = (change: Partial<PrintOptions>) => (options.value = { ...options.value, ...change })
 const has = (...kinds: PrintOptions['kind'][]) => kinds.includes(options.value.kind)
+interface NumberField {
+  key: 'box' | 'water' | 'tintWater' | 'across' | 'cardWidth' | 'cardHeight' | 'labelWidth' | 'labelHeight'
+  label: string
+  unit?: string
+  kinds: readonly PrintOptions['kind'][]
+}
+const NUMBERS: readonly NumberField[] = [
+  {
+    key: 'box',
+    label: 'Boxes',
+    unit: 'mm',
+    kinds: ['chart', 'partners', 'book', 'dilutions', 'values', 'fade', 'key'],
+  },
+  { key: 'water', label: 'Water to one of paint', kinds: ['chart', 'partners', 'wheel', 'triangle'] },
+  { key: 'tintWater', label: 'Water, thin side', kinds: ['chart'] },
+  { key: 'across', label: 'Across', unit: 'mm', kinds: ['wheel', 'triangle'] },
+  { key: 'cardWidth', label: 'Card, wide', unit: 'mm', kinds: ['cards'] },
+  { key: 'cardHeight', label: 'Card, high', unit: 'mm', kinds: ['cards'] },
+  { key: 'labelWidth', label: 'Label, wide', unit: 'mm', kinds: ['undersides', 'boxes'] },
+  { key: 'labelHeight', label: 'Label, high', unit: 'mm', kinds: ['undersides', 'boxes'] },
+]
+/** A key in the palette's own geometry has boxes as large as its places. */
+const isAsItLies = computed(() => has('key') && options.value.form === 'as the palette lies')
+const numbers = computed(() => NUMBERS.filter((n) => has(...n.kinds) && !(n.key === 'box' && isAsItLies.value)))
 const FORMS = [
   { id: 'as the palette lies', text: 'as the palette lies' },
   { id: 'list', text: 'a list, with what each does' },
@@ -32,62 +57,13 @@ const COLOURS = [
     />
     <div class="grid grid-cols-2 gap-2">
       <PrintNumber
-        v-if="
-          has('chart', 'partners', 'book', 'dilutions', 'values', 'fade') ||
-          (has('key') && options.form !== 'as the palette lies')
-        "
-        :model-value="options.box"
-        label="Boxes"
-        unit="mm"
-        @update:model-value="set({ box: $event })"
+        v-for="n in numbers"
+        :key="n.key"
+        :model-value="options[n.key]"
+        :label="n.label"
+        :unit="n.unit"
+        @update:model-value="set({ [n.key]: $event })"
       />
-      <PrintNumber
-        v-if="has('chart', 'partners', 'wheel', 'triangle')"
-        :model-value="options.water"
-        label="Water to one of paint"
-        @update:model-value="set({ water: $event })"
-      />
-      <PrintNumber
-        v-if="has('chart')"
-        :model-value="options.tintWater"
-        label="Water, thin side"
-        @update:model-value="set({ tintWater: $event })"
-      />
-      <PrintNumber
-        v-if="has('wheel', 'triangle')"
-        :model-value="options.across"
-        label="Across"
-        unit="mm"
-        @update:model-value="set({ across: $event })"
-      />
-      <template v-if="has('cards')">
-        <PrintNumber
-          :model-value="options.cardWidth"
-          label="Card, wide"
-          unit="mm"
-          @update:model-value="set({ cardWidth: $event })"
-        />
-        <PrintNumber
-          :model-value="options.cardHeight"
-          label="Card, high"
-          unit="mm"
-          @update:model-value="set({ cardHeight: $event })"
-        />
-      </template>
-      <template v-if="has('undersides', 'boxes')">
-        <PrintNumber
-          :model-value="options.labelWidth"
-          label="Label, wide"
-          unit="mm"
-          @update:model-value="set({ labelWidth: $event })"
-        />
-        <PrintNumber
-          :model-value="options.labelHeight"
-          label="Label, high"
-          unit="mm"
-          @update:model-value="set({ labelHeight: $event })"
-        />
-      </template>
     </div>
     <div v-if="has('wheel')" role="group" aria-label="Steps" class="flex gap-1">
       <button
@@ -101,34 +77,26 @@ const COLOURS = [
       </button>
     </div>
     <template v-if="has('key')">
-      <label class="flex items-center gap-2 text-sm"
-        ><input
-          type="checkbox"
-          class="size-4"
-          :checked="options.blackLine"
-          @change="set({ blackLine: !options.blackLine })"
-        />A black line in each box, to paint over</label
-      >
-      <label class="flex items-center gap-2 text-sm"
-        ><input type="checkbox" class="size-4" :checked="options.lift" @change="set({ lift: !options.lift })" />A stripe
-        to lift when it is dry</label
-      >
-      <label class="flex items-center gap-2 text-sm"
-        ><input
-          type="checkbox"
-          class="size-4"
-          :checked="options.laminate"
-          @change="set({ laminate: !options.laminate })"
-        />A margin for laminating</label
-      >
-      <label class="flex items-center gap-2 text-sm"
-        ><input
-          type="checkbox"
-          class="size-4"
-          :checked="options.inLid"
-          @change="set({ inLid: !options.inLid })"
-        />Fitted to the inside of the lid</label
-      >
+      <PrintTick
+        :model-value="options.blackLine"
+        label="A black line in each box, to paint over"
+        @update:model-value="set({ blackLine: $event })"
+      />
+      <PrintTick
+        :model-value="options.lift"
+        label="A stripe to lift when it is dry"
+        @update:model-value="set({ lift: $event })"
+      />
+      <PrintTick
+        :model-value="options.laminate"
+        label="A margin for laminating"
+        @update:model-value="set({ laminate: $event })"
+      />
+      <PrintTick
+        :model-value="options.inLid"
+        label="Fitted to the inside of the lid"
+        @update:model-value="set({ inLid: $event })"
+      />
       <div v-if="options.inLid" class="grid grid-cols-2 gap-2">
         <PrintNumber
           :model-value="options.lidWidth"
@@ -145,14 +113,16 @@ const COLOURS = [
       </div>
     </template>
     <template v-if="has('cards')">
-      <label class="flex items-center gap-2 text-sm"
-        ><input type="checkbox" class="size-4" :checked="options.punch" @change="set({ punch: !options.punch })" />A
-        hole to hang it by</label
-      >
-      <label class="flex items-center gap-2 text-sm"
-        ><input type="checkbox" class="size-4" :checked="options.window" @change="set({ window: !options.window })" />A
-        window to look through</label
-      >
+      <PrintTick
+        :model-value="options.punch"
+        label="A hole to hang it by"
+        @update:model-value="set({ punch: $event })"
+      />
+      <PrintTick
+        :model-value="options.window"
+        label="A window to look through"
+        @update:model-value="set({ window: $event })"
+      />
     </template>
     <ChoiceField
       v-if="!has('undersides', 'boxes')"
@@ -189,13 +159,11 @@ const COLOURS = [
         />
       </template>
     </div>
-    <label v-if="!has('undersides', 'boxes')" class="flex items-center gap-2 text-sm"
-      ><input
-        type="checkbox"
-        class="size-4"
-        :checked="options.photoMarks"
-        @change="set({ photoMarks: !options.photoMarks })"
-      />Marks by which a photograph finds the boxes</label
-    >
+    <PrintTick
+      v-if="!has('undersides', 'boxes')"
+      :model-value="options.photoMarks"
+      label="Marks by which a photograph finds the boxes"
+      @update:model-value="set({ photoMarks: $event })"
+    />
   </div>
 </template>

@@ -46,27 +46,20 @@ const asked = computed({
   set: (next) => (options.value = { ...next, kind: firstKind.value ? options.value.kind : next.kind }),
 })
 const palette = computed(() => props.palette ?? collection.palette(source.value.replace(/^palette:/, '')))
-const paints = computed(() => {
-  const own = props.palette ? ofPalette(props.palette) : paintsOf(source.value, list.value)
-  return sheetKind(kind.value).of === 'three' ? chosenThree(own) : own
-})
+/** What can be drawn; of three only three of them are. */
+const own = computed(() => (props.palette ? ofPalette(props.palette) : paintsOf(source.value, list.value)))
 const three = ref<string[]>([])
-function chosenThree(own: readonly { id: string }[]) {
-  const ids = [0, 1, 2].map((i) => three.value[i] ?? own[i]?.id)
-  return ids.flatMap((id) => collection.paint(id) ?? [])
-}
-const threeFrom = computed(() =>
-  (props.palette ? ofPalette(props.palette) : paintsOf(source.value, list.value)).map((p) => ({
-    id: p.id,
-    text: p.name,
-  })),
+const paints = computed(() =>
+  sheetKind(kind.value).of === 'three'
+    ? [0, 1, 2].flatMap((i) => collection.paint(three.value[i] ?? own.value[i]?.id) ?? [])
+    : own.value,
 )
+const threeFrom = computed(() => own.value.map((p) => ({ id: p.id, text: p.name })))
 /** Other paints than the planned one that lie in a place, and what the planned one stands in for. */
 function also(placeId: string): string | undefined {
-  const own = palette.value
-  if (!own) return undefined
-  const content = collection.ledger.places(own.id).get(placeId)?.content
-  const planned = planAt(own, placeId)
+  if (!palette.value) return undefined
+  const content = collection.ledger.places(palette.value.id).get(placeId)?.content
+  const planned = planAt(palette.value, placeId)
   const lying = content ? portionsOf(content) : []
   const others = lying.filter((p) => p.paintId !== planned?.paintId).map((p) => name.paint(p.paintId))
   const said = [

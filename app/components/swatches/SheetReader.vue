@@ -6,7 +6,7 @@ import { viewOfPaint, type Corners, type SheetReading } from '@juxtachrome/core/
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { usePaintCommands } from '~/commands/paints'
 import { counted } from '@juxtachrome/core/units'
-import { decodePhoto, usePhoto } from '~/composables/usePhoto'
+import { cornersToLay, decodePhoto, pictureOf, usePhoto } from '~/composables/usePhoto'
 import { readSheet } from '~/composables/useSheet'
 import { useFoundGrid } from '~/composables/useFoundGrid'
 import { useCollection } from '~/stores/collection'
@@ -26,12 +26,7 @@ const TYPED = 'a typed list'
 const source = ref('')
 const list = ref('')
 const kind = ref<'masstone' | 'wash' | 'in turn'>('masstone')
-const corners = ref<Corners>([
-  { x: 0, y: 0 },
-  { x: 1, y: 0 },
-  { x: 1, y: 1 },
-  { x: 0, y: 1 },
-])
+const corners = ref<Corners>(cornersToLay({ width: 1, height: 1 }))
 const trouble = ref('')
 const progress = ref<number>()
 const reading = shallowRef<SheetReading>()
@@ -52,13 +47,7 @@ async function show(file: Blob, name: string) {
   reading.value = undefined
   if (!read.ok) return
   put(read.value)
-  const { width: w, height: h } = read.value
-  corners.value = [
-    { x: w * 0.1, y: h * 0.1 },
-    { x: w * 0.9, y: h * 0.1 },
-    { x: w * 0.9, y: h * 0.9 },
-    { x: w * 0.1, y: h * 0.9 },
-  ]
+  corners.value = cornersToLay(read.value)
   const before = asItLies()
   const grid = await find(read.value)
   // what was set by hand meanwhile stays
@@ -84,11 +73,7 @@ async function tryIt() {
     if (sheet.error.code !== 'replaced') trouble.value = sheet.error.message
     return
   }
-  const canvas = new OffscreenCanvas(sheet.value.image.width, sheet.value.image.height)
-  canvas
-    .getContext('2d')!
-    .putImageData(new ImageData(new Uint8ClampedArray(sheet.value.image.data), canvas.width), 0, 0)
-  await show(await canvas.convertToBlob(), 'made-up sheet')
+  await show(await pictureOf(sheet.value.image), 'made-up sheet')
   kind.value = 'masstone'
 }
 /** The paints in the order in which they name the cells: a palette's own order, or the collection by name. */

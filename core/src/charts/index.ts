@@ -2,7 +2,7 @@
 export { USUAL_KEY, type KeyForm, type KeyLook } from './keyCells'
 export { layBook } from './layBook'
 export { layCards } from './layCards'
-export { layChart, MOST_PAINTS } from './layChart'
+export { layChart } from './layChart'
 export { layKey } from './layKey'
 export { layBoxLabels, layUndersides } from './layLabels'
 export { layPartners } from './layPartners'
@@ -19,7 +19,7 @@ export {
   type PaintedBox,
   type Tones,
 } from './marks'
-export { onPaper, type Page, type Pane, type PrintChoice, type Printed, type Room } from './onPaper'
+export { onPaper, type Page, type PrintChoice, type Printed, type Room } from './onPaper'
 export { PAPERS, type PaperChoice, type PaperName } from './paper'
 export { paintingSteps, type PaintingStep } from './painting'
 export { type Remarkable, remarkableOn } from './remarkable'

@@ -2,6 +2,7 @@ import type { Box } from '../arranging/geometry'
 import type { Paint } from '../documents/paint'
 import type { Palette, PlaceShape } from '../documents/palette'
 import { propertiesOf } from '../paints/properties'
+import { edgeOf } from './boxes'
 import { heightOf, lettered, type Line } from './lettering'
 import { tonesIn, type Colouring, type Mark, type Measure, type PaintedBox, type Tones } from './marks'
 
@@ -79,10 +80,7 @@ export function boxMarks(
     dashed: true,
   })
   const lift = look.lift ? [stripe(x + width * 0.72), stripe(x + width * 0.88)] : []
-  const edge: Mark = round
-    ? { is: 'circle', x: x + width / 2, y: y + height / 2, radius: Math.min(width, height) / 2, ink: 'black' }
-    : { is: 'rect', x, y, width, height, ink: 'black' }
-  return [...tonesIn(box, tones, look.colouring, round), ...line, ...lift, edge]
+  return [...tonesIn(box, tones, look.colouring, round), ...line, ...lift, edgeOf(box, round)]
 }
 
 /** Whether a paint holds to the paper, for the mark beside its name. */

@@ -1,33 +1,24 @@
 import type { Paint } from '../documents/paint'
 import { fail, ok, type Result } from '../result'
+import { addBox, problemOfBox, type Drawer } from './boxes'
 import type { Room } from './onPaper'
 import { byFamily } from './layLabels'
 import { lettered, stacked } from './lettering'
-import {
-  tonesIn,
-  type Colouring,
-  type Filling,
-  type Laid,
-  type Mark,
-  type Measure,
-  type PaintedBox,
-  type Tones,
-} from './marks'
+import type { Filling, Laid } from './marks'
 
-export interface BookQuestion {
+export interface BookQuestion extends Drawer {
   paints: readonly Paint[]
-  measure: Measure
-  tones: Tones
-  colouring: Colouring
   box: number
 }
 const HEAD = 8
 const NAME = 7.5
 
 /** A swatch book: every paint in the order of the wheel, family by family, a box each. Errors: `too-few`, `bad-box`, `too-small`. */
-export function layBook({ paints, measure, tones, colouring, box }: BookQuestion, room: Room): Result<Laid[]> {
+export function layBook(question: BookQuestion, room: Room): Result<Laid[]> {
+  const { paints, measure, box } = question
   if (paints.length === 0) return fail('too-few', 'Choose some paints: each gets a box.')
-  if (!(box >= 8 && box <= 60)) return fail('bad-box', 'Boxes are between 8 and 60 mm.')
+  const problem = problemOfBox(box)
+  if (problem) return problem
   const [wide, high] = [box * 1.6 + 3, box + NAME]
   const columns = Math.floor(room.width / wide)
   if (columns < 1 || HEAD + high > room.height) return fail('too-small', 'The sheet takes no box of that size.')
@@ -58,12 +49,8 @@ export function layBook({ paints, measure, tones, colouring, box }: BookQuestion
 
   function drawSwatch(laid: Laid, paint: Paint, at: { x: number; y: number; width: number; height: number }) {
     const filling: Filling = { parts: [{ paintId: paint.id, parts: 1 }] }
-    const painted: PaintedBox = { id: paint.id, label: paint.name, filling, box: at }
-    const edge: Mark = { is: 'rect', ...at, ink: 'black' }
-    laid.boxes.push(painted)
+    addBox(laid, { id: paint.id, label: paint.name, filling, box: at }, question)
     laid.marks.push(
-      ...tonesIn(at, tones(filling), colouring),
-      edge,
       ...stacked(
         [
           ...lettered(paint.name, at.width, { size: 2.1, bold: true, lines: 2 }, measure),

@@ -2,16 +2,14 @@ import type { Box } from '../arranging/geometry'
 import type { Paint } from '../documents/paint'
 import { behaviourInWords } from '../paints/inWords'
 import { fail, ok, type Result } from '../result'
+import type { Drawer } from './boxes'
 import { boxMarks } from './keyCells'
 import { lettered, stacked } from './lettering'
-import type { Colouring, Filling, Laid, Mark, Measure, PaintedBox, Tones } from './marks'
+import type { Filling, Laid, Mark, PaintedBox } from './marks'
 import type { Room } from './onPaper'
 
-export interface CardsQuestion {
+export interface CardsQuestion extends Drawer {
   paints: readonly Paint[]
-  measure: Measure
-  tones: Tones
-  colouring: Colouring
   /** A card, mm. */
   width: number
   height: number
@@ -100,7 +98,7 @@ function drawCard(laid: Laid, paint: Paint, card: Box, question: CardsQuestion) 
     laid.boxes.push(painted)
     laid.marks.push(
       ...boxMarks(box, {
-        tones: tones(filling).slice(0, 1),
+        tones: tones(filling),
         look: { colouring, blackLine: word === 'masstone', lift: word === 'wash' },
       }),
     )

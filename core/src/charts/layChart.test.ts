@@ -2,7 +2,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { sharedBox } from '../arranging/geometry'
 import type { Paint } from '../documents/paint'
-import { chartCells, layChart, pitchOf, type ChartQuestion } from './layChart'
+import { pitchOf } from './boxes'
+import { chartCells, layChart, type ChartQuestion } from './layChart'
 import { partnerFillings, layPartners } from './layPartners'
 
 const measure = (text: string, size: number) => text.length * size * 0.55

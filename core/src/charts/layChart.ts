@@ -1,24 +1,12 @@
 import type { Paint } from '../documents/paint'
 import { fail, ok, type Result } from '../result'
 import { heightOf, lettered, stacked } from './lettering'
-import {
-  HAIR,
-  tonesIn,
-  type Colouring,
-  type Filling,
-  type Laid,
-  type Mark,
-  type Measure,
-  type PaintedBox,
-  type Tones,
-} from './marks'
+import type { Filling, Laid, Mark } from './marks'
+import { addBox, pitchOf, problemOfBox, type Drawer } from './boxes'
 import { OVERLAP, type Room } from './onPaper'
 
-export interface ChartQuestion {
+export interface ChartQuestion extends Drawer {
   paints: readonly Paint[]
-  measure: Measure
-  tones: Tones
-  colouring: Colouring
   /** Side of a painted box, mm. */
   box: number
   /** Parts of water to one of paint: of pure colours and mixtures, and of the tints on the other side. */
@@ -31,9 +19,6 @@ export const MOST_PAINTS = 36
 /** Headings: names to the left and above. */
 const LEFT = 22
 const TOP = 13
-
-/** From one box to the next: paper between them is what the light is read from. */
-export const pitchOf = (box: number): number => box + Math.max(2.5, box * 0.15)
 
 /** Cells of a chart: pure colours along both edges and the diagonal, mixtures above it, tints of them below. */
 export type ChartCell = { row: number; column: number; kind: 'pure' | 'mixture' | 'tint'; filling: Filling }
@@ -80,7 +65,8 @@ export function layChart(question: ChartQuestion, room: Room): Result<Laid[]> {
   const { paints, box } = question
   if (paints.length < FEWEST_PAINTS) return fail('too-few', 'A chart of mixtures takes two paints or more.')
   if (paints.length > MOST_PAINTS) return fail('too-many', `A chart takes up to ${MOST_PAINTS} paints.`)
-  if (!(box >= 8 && box <= 60)) return fail('bad-box', 'Boxes are between 8 and 60 mm.')
+  const problem = problemOfBox(box)
+  if (problem) return problem
   const pitch = pitchOf(box)
   const side = paints.length + 1
   const across = bands(side, room.width - LEFT, pitch)
@@ -129,12 +115,12 @@ function sheetOf(
     height: box,
   })
   const nameOf = (i: number) => (i === 0 ? 'pure' : paints[i - 1]!.name)
-  const marks: Mark[] = []
+  const laid: Laid = { width, height, marks: [], boxes: [], said: [] }
   for (let column = columns.from; column < columns.to; column += 1) {
     const lines = lettered(nameOf(column), pitch - 1, { size: 2.1, bold: column > 0, lines: 4 }, measure)
     const { x } = at(rows.from, column)
     const tall = heightOf(lines)
-    marks.push(
+    laid.marks.push(
       ...stacked(lines, { x: x - inset + 0.5, y: TOP - tall, width: pitch - 1, height: tall }, 'middle', measure),
     )
   }
@@ -142,21 +128,15 @@ function sheetOf(
     const { y } = at(row, columns.from)
     const lines = lettered(nameOf(row), LEFT - 2, { size: 2.3, bold: row > 0, lines: 3 }, measure)
     const tall = Math.min(pitch, heightOf(lines))
-    marks.push(...stacked(lines, { x: 0, y: y + (box - tall) / 2, width: LEFT - 2, height: tall }))
+    laid.marks.push(...stacked(lines, { x: 0, y: y + (box - tall) / 2, width: LEFT - 2, height: tall }))
   }
-  const boxes = cells
-    .filter((c) => c.row >= rows.from && c.row < rows.to && c.column >= columns.from && c.column < columns.to)
-    .map((cell): PaintedBox => ({
-      id: `${cell.row}.${cell.column}`,
-      label: labelOf(cell, paints),
-      filling: cell.filling,
-      box: at(cell.row, cell.column),
-    }))
-  for (const b of boxes) {
-    const tones = question.tones(b.filling).slice(0, 1)
-    marks.push(...tonesIn(b.box, tones, question.colouring), { is: 'rect', ...b.box, ink: 'black', weight: HAIR })
+  for (const cell of cells) {
+    const { row, column, filling } = cell
+    if (row < rows.from || row >= rows.to || column < columns.from || column >= columns.to) continue
+    addBox(laid, { id: `${row}.${column}`, label: labelOf(cell, paints), filling, box: at(row, column) }, question)
   }
-  return { width, height, marks: [...marks, ...joints(width, height, columns, rows, more, below)], boxes, said: [] }
+  laid.marks.push(...joints(width, height, columns, rows, more, below))
+  return laid
 }
 
 /** Where sheets are cut and where the next one is stuck on. */

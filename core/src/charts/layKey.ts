@@ -1,5 +1,6 @@
 import { planAt } from '../documents/plan'
 import { fail, ok, type Result } from '../result'
+import { problemOfBox } from './boxes'
 import { asItLies } from './keyAsItLies'
 import type { KeyCell, KeyQuestion } from './keyCells'
 import { inRows } from './keyInRows'
@@ -19,7 +20,8 @@ export function layKey(question: KeyQuestion): Result<Laid> {
   const { lid } = look
   if (lid && !(lid.width >= 30 && lid.height >= 30))
     return fail('bad-lid', 'The inside of a lid is at least 30 mm long and wide.')
-  if (!(look.box >= 8 && look.box <= 60)) return fail('bad-box', 'Boxes are between 8 and 60 mm.')
+  const problem = problemOfBox(look.box)
+  if (problem) return problem
   const cells = palette.holder.places.map(({ id, shape }): KeyCell => {
     const plan = planAt(palette, id)
     const paint = paints.get(plan?.paintId ?? '')

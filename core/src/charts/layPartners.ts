@@ -1,27 +1,15 @@
 import type { Paint } from '../documents/paint'
 import { fail, ok, type Result } from '../result'
 import { lettered, stacked } from './lettering'
-import {
-  tonesIn,
-  type Colouring,
-  type Filling,
-  type Laid,
-  type Mark,
-  type Measure,
-  type PaintedBox,
-  type Tones,
-} from './marks'
-import { pitchOf } from './layChart'
+import type { Filling, Laid } from './marks'
+import { addBox, pitchOf, problemOfBox, type Drawer } from './boxes'
 import type { Room } from './onPaper'
 
-export interface PartnersQuestion {
+export interface PartnersQuestion extends Drawer {
   /** The family that is compared: a card each. */
   subjects: readonly Paint[]
   /** The same for all of them, each in the same place on every card. */
   partners: readonly Paint[]
-  measure: Measure
-  tones: Tones
-  colouring: Colouring
   box: number
   water: number
 }
@@ -60,7 +48,8 @@ export function layPartners(question: PartnersQuestion, room: Room): Result<Laid
   if (subjects.length === 0 || partners.length === 0)
     return fail('too-few', 'Choose the paints to compare, and the partners that each of them meets.')
   if (partners.length > MOST_PARTNERS) return fail('too-many', `A card takes up to ${MOST_PARTNERS} partners.`)
-  if (!(box >= 8 && box <= 60)) return fail('bad-box', 'Boxes are between 8 and 60 mm.')
+  const problem = problemOfBox(box)
+  if (problem) return problem
   const pitch = pitchOf(box)
   const columns = Math.min(partners.length + 1, Math.floor(room.width / pitch), 7)
   if (columns < 1) return fail('too-small', `The sheet takes no box of ${box} mm.`)
@@ -86,7 +75,7 @@ function drawCard(
   { columns, pitch }: { columns: number; pitch: number },
   question: PartnersQuestion,
 ) {
-  const { partners, box, measure, tones, colouring } = question
+  const { partners, box, measure } = question
   const heading = lettered(
     [subject.name, subject.maker, subject.pigments.join(' ')].filter(Boolean).join(' · '),
     laid.width,
@@ -99,18 +88,10 @@ function drawCard(
     const partner = partners[i - 1]
     const x = (i % columns) * pitch + (pitch - box) / 2
     const y = top + TOP + Math.floor(i / columns) * (pitch + NAME)
-    const painted: PaintedBox = {
-      id: `${subject.id}/${i}`,
-      label: partner ? `${subject.name} and ${partner.name}` : subject.name,
-      filling,
-      box: { x, y, width: box, height: box },
-    }
-    const edge: Mark = { is: 'rect', ...painted.box, ink: 'black' }
+    const label = partner ? `${subject.name} and ${partner.name}` : subject.name
+    addBox(laid, { id: `${subject.id}/${i}`, label, filling, box: { x, y, width: box, height: box } }, question)
     const name = lettered(partner?.name ?? 'alone', pitch - 0.6, { size: 1.9, lines: 2 }, measure)
-    laid.boxes.push(painted)
     laid.marks.push(
-      ...tonesIn(painted.box, tones(filling).slice(0, 1), colouring),
-      edge,
       ...stacked(
         name,
         { x: x - (pitch - box) / 2 + 0.3, y: y + box + 0.3, width: pitch - 0.6, height: NAME },

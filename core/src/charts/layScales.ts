@@ -5,24 +5,12 @@ import { dayInWords, daysAfter } from '../units/calendar'
 import { labD65 } from '../units'
 import { inSheets } from './layCards'
 import { lettered, stacked } from './lettering'
-import {
-  tonesIn,
-  type Colouring,
-  type Filling,
-  type Laid,
-  type Mark,
-  type Measure,
-  type PaintedBox,
-  type Tones,
-} from './marks'
-import { pitchOf } from './layChart'
+import type { Filling, Laid } from './marks'
+import { addBox, pitchOf, problemOfBox, type Drawer } from './boxes'
 import type { Room } from './onPaper'
 
-export interface ScalesQuestion {
+export interface ScalesQuestion extends Drawer {
   paints: readonly Paint[]
-  measure: Measure
-  tones: Tones
-  colouring: Colouring
   box: number
 }
 
@@ -43,9 +31,10 @@ interface RowOf {
 
 /** Rows of boxes, a paint each, its name to the left. */
 function layRows(rows: readonly RowOf[], question: ScalesQuestion, room: Room, extra: number): Result<Laid[]> {
-  const { box, measure, tones, colouring } = question
+  const { box, measure } = question
   if (rows.length === 0) return fail('too-few', 'Choose some paints: each gets a row.')
-  if (!(box >= 8 && box <= 60)) return fail('bad-box', 'Boxes are between 8 and 60 mm.')
+  const problem = problemOfBox(box)
+  if (problem) return problem
   const pitch = pitchOf(box)
   const width = NAME + rows[0]!.boxes.length * pitch
   const height = pitch + ROW + extra
@@ -62,28 +51,12 @@ function layRows(rows: readonly RowOf[], question: ScalesQuestion, room: Room, e
       const name = lettered(text, NAME - 2, { size: 2.4, bold: true, lines: 4 }, measure)
       laid.marks.push(...stacked(name, { x: 0, y: top + 1, width: NAME, height: box }))
       boxes.forEach((b, n) => {
-        const painted: PaintedBox = {
-          id: b.id,
-          label: b.label,
-          filling: b.filling,
-          box: { x: NAME + n * pitch, y: top + extra, width: box, height: box },
-        }
-        const edge: Mark = { is: 'rect', ...painted.box, ink: 'black' }
-        const grey: Mark[] = b.grey
-          ? [{ is: 'rect', x: painted.box.x, y: top, width: box, height: extra - 0.8, fill: b.grey }]
-          : []
+        const at = { x: NAME + n * pitch, y: top + extra, width: box, height: box }
+        if (b.grey) laid.marks.push({ is: 'rect', x: at.x, y: top, width: box, height: extra - 0.8, fill: b.grey })
+        addBox(laid, { id: b.id, label: b.label, filling: b.filling, box: at }, question)
         const below = lettered(b.below, pitch - 0.5, { size: 1.9, lines: 2 }, measure)
-        laid.boxes.push(painted)
         laid.marks.push(
-          ...grey,
-          ...tonesIn(painted.box, tones(b.filling).slice(0, 1), colouring),
-          edge,
-          ...stacked(
-            below,
-            { x: painted.box.x, y: top + extra + box + 0.3, width: box, height: ROW },
-            'middle',
-            measure,
-          ),
+          ...stacked(below, { x: at.x, y: top + extra + box + 0.3, width: box, height: ROW }, 'middle', measure),
         )
       })
     }).map(({ laid, count }) => ({ ...laid, width, height: count * height })),

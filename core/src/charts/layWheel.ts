@@ -1,22 +1,11 @@
 import type { Paint } from '../documents/paint'
 import { fail, ok, type Result } from '../result'
+import { addBox, type Drawer } from './boxes'
 import { heightOf, lettered, stacked } from './lettering'
-import {
-  tonesIn,
-  type Colouring,
-  type Filling,
-  type Laid,
-  type Mark,
-  type Measure,
-  type PaintedBox,
-  type Tones,
-} from './marks'
+import type { Filling, Laid } from './marks'
 
-export interface ThreePaints {
+export interface ThreePaints extends Drawer {
   paints: readonly Paint[]
-  measure: Measure
-  tones: Tones
-  colouring: Colouring
   /** Across, mm. */
   size: number
   water: number
@@ -81,10 +70,7 @@ export function layWheel(question: ThreePaints & { steps: WheelSteps }): Result<
   const laid: Laid = { width: size, height: size, marks: [], boxes: [], said: [] }
   const add = (id: string, label: string, filling: Filling, x: number, y: number, r: number) => {
     const box = { x: x - r, y: y - r, width: 2 * r, height: 2 * r }
-    const painted: PaintedBox = { id, label, filling, box, round: true }
-    const edge: Mark = { is: 'circle', x, y, radius: r, ink: 'black' }
-    laid.boxes.push(painted)
-    laid.marks.push(...tonesIn(box, question.tones(filling).slice(0, 1), question.colouring, true), edge)
+    addBox(laid, { id, label, filling, box, round: true }, question)
   }
   const all = wheelParts(steps)
   const at = (i: number, r: number) => {
@@ -143,9 +129,11 @@ export function layTriangle(question: ThreePaints): Result<Laid> {
     const y = 7 + radius + row * down
     const filling = filled(paints, reduced(parts), water)
     const box = { x: x - radius, y: y - radius, width: 2 * radius, height: 2 * radius }
-    const edge: Mark = { is: 'circle', x, y, radius, ink: 'black' }
-    laid.boxes.push({ id: parts.join('-'), label: partsInWords(reduced(parts), names), filling, box, round: true })
-    laid.marks.push(...tonesIn(box, question.tones(filling).slice(0, 1), question.colouring, true), edge)
+    addBox(
+      laid,
+      { id: parts.join('-'), label: partsInWords(reduced(parts), names), filling, box, round: true },
+      question,
+    )
   }
   const name = (i: number, x: number, y: number) =>
     stacked(

@@ -87,37 +87,15 @@ export const BARE = labOfRatio([1, 1, 1])
 /** Swatches this near to bare paper count as none. */
 const EMPTY_BELOW = 2.5
 
-/** Only the mean colour of a patch, from a few pixels: for trying many decodings. */
-export function glanceAt(
+/** A patch as its light beside the paper's, so many looks across and down, and how many hit the end of a channel. */
+function looksAt(
   image: Pixels,
   map: GridToImage,
   light: PaperLight,
   patch: Patch,
   decode: Float64Array,
-): LabD65 {
-  const count = 7
-  const sum: Rgb = [0, 0, 0]
-  for (let j = 0; j < count; j += 1)
-    for (let i = 0; i < count; i += 1) {
-      const u = patch.u + patch.across * ((2 * (i + 0.5)) / count - 1)
-      const v = patch.v + patch.down * ((2 * (j + 0.5)) / count - 1)
-      const { x, y } = map(u, v)
-      const rgb = pixel(image, x, y)
-      const paper = light(u, v)
-      for (const c of [0, 1, 2] as const) sum[c] += decode[rgb[c]]! / paper[c]
-    }
-  return labOfRatio(sum.map((s) => s / count ** 2) as Rgb)
-}
-
-/** Reads the middle of a painted box: the trimmed mean of its linear light, divided by the paper's there. */
-export function readPatch(
-  image: Pixels,
-  map: GridToImage,
-  light: PaperLight,
-  patch: Patch,
-  decode = LINEAR,
-): ReadPatch {
-  const count = 26
+  count: number,
+) {
   const ratios: Rgb[] = []
   let clipped = 0
   for (let j = 0; j < count; j += 1) {
@@ -131,6 +109,31 @@ export function readPatch(
       ratios.push([decode[rgb[0]]! / paper[0], decode[rgb[1]]! / paper[1], decode[rgb[2]]! / paper[2]])
     }
   }
+  return { ratios, clipped }
+}
+
+/** Only the mean colour of a patch, from a few looks: for trying many decodings. */
+export function glanceAt(
+  image: Pixels,
+  map: GridToImage,
+  light: PaperLight,
+  patch: Patch,
+  decode: Float64Array,
+): LabD65 {
+  const { ratios } = looksAt(image, map, light, patch, decode, 7)
+  return labOfRatio([0, 1, 2].map((c) => ratios.reduce((s, r) => s + r[c]!, 0) / ratios.length) as Rgb)
+}
+
+/** Reads the middle of a painted box: the trimmed mean of its linear light, divided by the paper's there. */
+export function readPatch(
+  image: Pixels,
+  map: GridToImage,
+  light: PaperLight,
+  patch: Patch,
+  decode = LINEAR,
+): ReadPatch {
+  const count = 26
+  const { ratios, clipped } = looksAt(image, map, light, patch, decode, count)
   const mean = [0, 1, 2].map((c) => trimmedMean(ratios.map((r) => r[c]!))) as Rgb
   const lab = labOfRatio(mean)
   const spread = spreadOf(ratios, count, lab)

@@ -62,6 +62,7 @@ export default defineNuxtConfig({
     plugins: [tailwindcss(), collectLicences('page')],
     worker: { format: 'es', plugins: () => [collectLicences('workers')] },
     optimizeDeps: {
+      exclude: ['highs'],
       include: [
         'culori/fn',
         'date-fns',

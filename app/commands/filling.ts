@@ -61,6 +61,7 @@ export function useFillCommands(paletteId?: () => string | undefined) {
   return {
     describe,
     vesselIn,
+    recordAll,
     record: (event: Event) => recordAll(describe(event), [event]),
     correct(entryId: string, becomes: Event | null): Problem | undefined {
       const was = collection.ledger.entry(entryId)

@@ -5,6 +5,7 @@ export const PALETTE_STEPS = [
   { id: 'arrange', label: 'Arrange' },
   { id: 'fill', label: 'Fill' },
   { id: 'key', label: 'Key' },
+  { id: 'use', label: 'Use' },
 ] as const
 
 /** The step of that name; the first when there is none. */

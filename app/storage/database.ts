@@ -15,7 +15,7 @@ export interface Bundle {
 }
 
 /** Layout of the tables, not of the documents in them. */
-export const TABLES_VERSION = 7
+export const TABLES_VERSION = 8
 
 /** One table per kind of document, and bundles of journal entries that came in together. */
 export class Database extends Dexie {
@@ -30,6 +30,11 @@ export class Database extends Dexie {
   declare trials: Table<Raw, string>
   declare holders: Table<Raw, string>
   declare blends: Table<Raw, string>
+  declare pictures: Table<Raw, string>
+  declare needs: Table<Raw, string>
+  declare shops: Table<Raw, string>
+  declare purchases: Table<Raw, string>
+  declare budgets: Table<Raw, string>
   declare leftovers: Table<Raw, string>
   declare journal: Table<Raw, string>
   declare bundles: Table<Bundle, string>
@@ -43,7 +48,8 @@ export class Database extends Dexie {
     this.version(4).stores({ guides: 'id', versions: 'id' })
     this.version(5).stores({ rankings: 'id', trials: 'id' })
     this.version(6).stores({ holders: 'id', blends: 'id' })
-    this.version(TABLES_VERSION).stores({ bundles: 'id' })
+    this.version(7).stores({ bundles: 'id' })
+    this.version(TABLES_VERSION).stores({ pictures: 'id', needs: 'id', shops: 'id', purchases: 'id', budgets: 'id' })
   }
 
   of(kind: KindName): Table<Raw, string> {

@@ -2,15 +2,20 @@ import type { EditableKind, DocumentOf, Item } from '@juxtachrome/core/documents
 import {
   Collection,
   blendsIn,
+  budgetIn,
   holdersIn,
   itemsByPaint,
   itemsIn,
   leftoversIn,
+  needAnswersIn,
   paintsIn,
   palettesIn,
   pansIn,
+  picturesIn,
+  purchasesIn,
   guidesIn,
   rankingsIn,
+  shopsIn,
   trialsIn,
   versionsIn,
   recipesIn,
@@ -79,6 +84,14 @@ export const useCollection = defineStore('collection', () => {
       tracker.read(`places/${paletteId}`)
       return core.ledger.eventsOf(paletteId)
     },
+    sittingsOf(paletteId: string) {
+      tracker.read(`places/${paletteId}`)
+      return core.ledger.sittingsOf(paletteId)
+    },
+    paintedFrom() {
+      tracker.read('journal')
+      return core.ledger.paintedFrom()
+    },
     placesOf(entryId: string) {
       tracker.read('journal')
       return core.ledger.placesOf(entryId)
@@ -115,6 +128,11 @@ export const useCollection = defineStore('collection', () => {
     trials: listOf('trials', trialsIn),
     holders: listOf('holders', holdersIn),
     blends: listOf('blends', blendsIn),
+    pictures: listOf('pictures', picturesIn),
+    needAnswers: listOf('needs', needAnswersIn),
+    shops: listOf('shops', shopsIn),
+    purchases: listOf('purchases', purchasesIn),
+    budget: listOf('budgets', budgetIn),
     leftovers: listOf('leftovers', leftoversIn),
     itemsByPaint: byPaint,
     makers: computed(() => makersOf(paints.value)),

@@ -43,7 +43,7 @@ describe('keeping', () => {
     await app.click('Emptied and cleaned')
     await app.says('cleaned out')
     const before = await exported(app)
-    expect(JSON.parse(before)).toMatchObject({ format: 'juxtachrome-collection', schema: 3 })
+    expect(JSON.parse(before)).toMatchObject({ format: 'juxtachrome-collection', schema: 4 })
     await app.click('Wipe everything …')
     await app.says('Type wipe to go ahead')
     expect(await (await app.named('Wipe everything', '//*[@role="dialog"]')).isEnabled()).toBe(false)

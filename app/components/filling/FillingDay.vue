@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { FillEvent, Palette } from '@juxtachrome/core/documents'
 import { capacityOf, drawFor, remindersAt } from '@juxtachrome/core/filling'
-import { mainPaintOf, pouredInto } from '@juxtachrome/core/ledger'
+import { leftIn, mainPaintOf } from '@juxtachrome/core/ledger'
 import { computed, ref } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useItemWords } from '~/commands/itemWords'
@@ -57,7 +57,9 @@ const lying = computed(() => state.value.get(step.value?.placeId ?? '')?.content
 const level = computed(() => {
   if (!place.value) return { now: 0, to: 0 }
   const brim = capacityOf(place.value)
-  const now = lying.value ? Math.min(1, (pouredInto(lying.value) * props.planned.practice.value.dried) / brim) : 0
+  const now = lying.value
+    ? Math.min(1, (leftIn(lying.value, props.planned.practice.value.touch) * props.planned.practice.value.dried) / brim)
+    : 0
   return { now, to: Math.min(1, now + millilitres.value / brim) }
 })
 /** So much more or less goes in, a tenth at the least and not over the brim. */

@@ -14,6 +14,7 @@ const PAGES = [
   { to: '/pigments', label: 'Pigments' },
   { to: '/bench', label: 'Bench' },
   { to: '/palettes', label: 'Palettes' },
+  { to: '/restock', label: 'Restock' },
   { to: '/data', label: 'Data' },
 ]
 const route = useRoute()

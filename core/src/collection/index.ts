@@ -5,16 +5,21 @@ export { Collection } from './collection'
 export { type Contents, isKind, loadOfAnyKind, noContents, type Unreadable, wordOf } from './contents'
 export {
   blendsIn,
+  budgetIn,
   guidesIn,
   holdersIn,
   itemsByPaint,
   itemsIn,
   leftoversIn,
+  needAnswersIn,
   paintsIn,
   palettesIn,
   pansIn,
+  picturesIn,
+  purchasesIn,
   recipesIn,
   rankingsIn,
+  shopsIn,
   trialsIn,
   versionsIn,
 } from './lists'

@@ -1,14 +1,19 @@
+import type { Budget } from '../documents/budget'
 import type { Guide } from '../documents/guide'
 import type { Item } from '../documents/item'
 import type { DocumentOf, EditableKind } from '../documents/kinds'
 import type { KeptBlend } from '../documents/keptBlend'
 import type { LeftoverRow } from '../documents/leftoverRow'
+import type { NeedAnswer } from '../documents/need'
 import type { OwnHolder } from '../documents/ownHolder'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import type { Pan } from '../documents/pan'
+import type { Picture } from '../documents/picture'
+import type { Purchase } from '../documents/purchase'
 import type { Ranking } from '../documents/ranking'
 import type { Recipe } from '../documents/recipe'
+import type { Shop } from '../documents/shop'
 import type { Trial } from '../documents/trial'
 import type { Version } from '../documents/version'
 import { byKinds } from './caches'
@@ -38,6 +43,15 @@ export const rankingsIn = byKinds(['rankings'], (c): readonly Ranking[] =>
 export const trialsIn = byKinds(['trials'], (c): readonly Trial[] => present(c, 'trials'))
 export const holdersIn = byKinds(['holders'], (c): readonly OwnHolder[] => byName(present(c, 'holders')))
 export const blendsIn = byKinds(['blends'], (c): readonly KeptBlend[] => byName(present(c, 'blends')))
+export const picturesIn = byKinds(['pictures'], (c): readonly Picture[] => present(c, 'pictures'))
+export const needAnswersIn = byKinds(['needs'], (c): readonly NeedAnswer[] => present(c, 'needs'))
+export const shopsIn = byKinds(['shops'], (c): readonly Shop[] => byName(present(c, 'shops')))
+/** Purchases, the newest first. */
+export const purchasesIn = byKinds(['purchases'], (c): readonly Purchase[] =>
+  present(c, 'purchases').sort((p, q) => (p.day < q.day ? 1 : p.day > q.day ? -1 : 0)),
+)
+/** What may be spent, where that was said. */
+export const budgetIn = byKinds(['budgets'], (c): Budget | undefined => present(c, 'budgets')[0])
 export const leftoversIn = byKinds(['leftovers'], (c): readonly LeftoverRow[] =>
   present(c, 'leftovers').sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line),
 )

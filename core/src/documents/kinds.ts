@@ -1,15 +1,20 @@
 import type * as z from 'zod/mini'
+import { Budget } from './budget'
 import { Guide } from './guide'
 import { Item, itemFrom1To2 } from './item'
 import { JournalEntry, journalEntryFrom1To2 } from './journal/journalEntry'
 import { KeptBlend } from './keptBlend'
 import { LeftoverRow } from './leftoverRow'
+import { NeedAnswer } from './need'
 import { OwnHolder } from './ownHolder'
 import { Paint } from './paint'
 import { Pan } from './pan'
 import { Palette } from './palette'
+import { Picture } from './picture'
+import { Purchase } from './purchase'
 import { Ranking } from './ranking'
 import { Recipe } from './recipe'
+import { Shop } from './shop'
 import { Trial } from './trial'
 import { Version } from './version'
 
@@ -44,6 +49,11 @@ export const KINDS = {
   trials: kind(Trial, 1, 'trial of a stand-in'),
   holders: kind(OwnHolder, 1, 'box'),
   blends: kind(KeptBlend, 1, 'way of arranging'),
+  pictures: kind(Picture, 1, 'picture of a painting'),
+  needs: kind(NeedAnswer, 1, 'need'),
+  shops: kind(Shop, 1, 'shop'),
+  purchases: kind(Purchase, 1, 'purchase'),
+  budgets: kind(Budget, 1, 'budget'),
   leftovers: kind(LeftoverRow, 1, 'row kept for correction'),
   journal: kind(JournalEntry, 2, 'journal entry', { 1: journalEntryFrom1To2 }),
 } as const
@@ -69,6 +79,11 @@ export const noDocuments = (): Documents => ({
   trials: [],
   holders: [],
   blends: [],
+  pictures: [],
+  needs: [],
+  shops: [],
+  purchases: [],
+  budgets: [],
   leftovers: [],
   journal: [],
 })

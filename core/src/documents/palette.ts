@@ -1,6 +1,6 @@
 import * as z from 'zod/mini'
 import { Brief } from './brief'
-import { Id, Name, text } from './fields'
+import { Day, Id, Name, text } from './fields'
 import { GuideState } from './guide'
 
 const Length = z.number().check(z.gte(0), z.lte(2000))
@@ -87,6 +87,18 @@ export const Palette = z.looseObject({
   guide: z.optional(GuideState),
   /** Pairs of paints that are never to lie side by side. */
   apart: z.optional(z.array(z.tuple([Id, Id])).check(z.maxLength(60))),
+  /** Proposals of a review that were refused for good, or put off until a day. */
+  answered: z.optional(
+    z
+      .array(
+        z.looseObject({
+          key: z.string().check(z.minLength(1), z.maxLength(160)),
+          said: z.enum(['refused', 'later']),
+          until: z.optional(Day),
+        }),
+      )
+      .check(z.maxLength(400)),
+  ),
   /** Painted with by a child: only paints without problem pigments. */
   forChild: z.optional(z.boolean()),
   /** Set when it was taken away but its history is kept. */

@@ -3,7 +3,7 @@ import type { Paint } from '../documents/paint'
 import type { Palette, Place } from '../documents/palette'
 import { planAt } from '../documents/plan'
 import { referenceOf } from '../film/paintOptics'
-import { isWet, mainPaintOf, pouredInto, type Content, type PaletteState } from '../ledger/stays'
+import { isWet, leftIn, mainPaintOf, type Content, type PaletteState } from '../ledger/stays'
 import { byLightness, viewOfPaint } from '../paints/view'
 import { fail, ok, type Result } from '../result'
 import { daysAfter, daysBetween } from '../units/calendar'
@@ -125,7 +125,7 @@ function wantedAt(
   if (begun > 0) return of(Array<number>(begun).fill(brim / 3), true)
   if (!topUp) return of([], true)
   // what lies there at the most: everything poured, dried
-  const room = brim * practice.level - pouredInto(content) * practice.dried
+  const room = brim * practice.level - leftIn(content, practice.touch) * practice.dried
   return of(room > WORTH * brim ? [room] : [], true)
 }
 

@@ -7,6 +7,7 @@ export const PRACTICE_ROWS = [
   {"key":"density","label":"Density","unit":"g/ml","least":1,"most":2.6,"usual":1.4,"source":"judgement: gum and water near 1.1, earths and metals well above; weigh one tube of yours to know"},
   {"key":"smear","label":"A smear dries in","unit":"days","least":0.1,"most":5,"usual":1,"source":"common practice, no source"},
   {"key":"perMillimetre","label":"Each millimetre more in","unit":"days","least":0.1,"most":5,"usual":1,"source":"common practice, no source: a half pan filled at once takes about a week"},
+  {"key":"touch","label":"A painting takes of a colour","unit":"ml","least":0.005,"most":1,"usual":0.03,"source":"judgement: a half pan of 1.5 ml then lasts some fifty small paintings; looking how much is left corrects it"},
 ] as const
 /** The air behind a word: degrees Celsius, relative humidity in per cent. */
 export const CLIMATE_ROWS = {"arid":{"temperature":28,"humidity":20},"temperate":{"temperature":20,"humidity":55},"humid":{"temperature":24,"humidity":80}} as const

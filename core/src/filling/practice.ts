@@ -26,6 +26,8 @@ export interface Practice {
   smear: number
   /** Days for each further millimetre. */
   perMillimetre: number
+  /** What a painting takes of a colour that is used, ml as poured. */
+  touch: number
 }
 
 export const PRACTICE_FIELDS: readonly PracticeField[] = PRACTICE_ROWS

@@ -134,7 +134,7 @@ describe('the collection file', () => {
     ['[]', 'not-a-collection'],
     ['{"a":1}', 'not-a-collection'],
     ['null', 'not-a-collection'],
-    [file({ schema: 4 }), 'from-newer-version'],
+    [file({ schema: 5 }), 'from-newer-version'],
     [file({ schema: 'x' }), 'from-newer-version'],
     [file({ documents: null }), 'not-a-collection'],
     [file({ documents: { paints: {} } }), 'not-a-collection'],

@@ -5,8 +5,8 @@ import { keepable } from './deepRaw'
 import { KIND_NAMES, noDocuments, type Documents, type KindName } from '../documents/kinds'
 
 export const FILE_FORMAT = 'juxtachrome-collection'
-/** 2: recipes came in. 3: pans, and a journal that names vessels. */
-export const FILE_SCHEMA = 3
+/** 2: recipes came in. 3: pans, and a journal that names vessels. 4: paintings, needs, shops and purchases. */
+export const FILE_SCHEMA = 4
 
 /**
  * Everything as one JSON text, with a schema version, sorted by id and by field, so that the same collection

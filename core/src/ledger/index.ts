@@ -8,11 +8,14 @@ export {
   type FoundDry,
   isMixed,
   isWet,
+  leftIn,
   mainPaintOf,
   type PaletteState,
   portionsOf,
   pouredInto,
+  type SeenUse,
   type Stay,
   topPaintOf,
   type VesselState,
 } from './stays'
+export type { Sitting } from './sittings'

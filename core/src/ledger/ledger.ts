@@ -3,7 +3,8 @@ import type { JournalEntry } from '../documents/journal/journalEntry'
 import type { PlaceRef } from '../documents/journal/vessel'
 import { EffectiveJournal, type Effective } from './effectiveJournal'
 import { ItemAccounts, NO_ACCOUNT, type ItemAccount } from './items'
-import type { FoundDry, PaletteState, VesselState } from './stays'
+import type { FoundDry, PaletteState, SeenUse, VesselState } from './stays'
+import { type Sitting, Sittings } from './sittings'
 import { changeTimeline } from './timeline'
 import { keysOf, paletteKey, VesselGroup, vesselKey } from './vesselGroup'
 
@@ -35,6 +36,7 @@ export class Ledger {
   readonly #accounts = new ItemAccounts()
   readonly #itemEvents = new Map<string, Effective[]>()
   readonly #groups = new Map<string, VesselGroup>()
+  readonly #sittings = new Sittings()
   /** Accounts as they were last read; gone when an event touches the item. */
   readonly #read = new Map<string, ItemAccount>()
 
@@ -49,7 +51,9 @@ export class Ledger {
 
   addAll(entries: Iterable<JournalEntry>): Touched {
     const changes = this.#changesOf(entries)
-    return { items: this.#changeItems(changes), palettes: this.#changeVessels(changes) }
+    const [items, palettes] = [this.#changeItems(changes), this.#changeVessels(changes)]
+    for (const { before, after } of changes) for (const id of this.#sittings.change(before, after)) palettes.add(id)
+    return { items, palettes }
   }
 
   /** What the journal knows of an item; the same object until something changes. */
@@ -80,6 +84,21 @@ export class Ledger {
   /** What was found dry, and how long that took against what was forecast. */
   foundDry(): FoundDry[] {
     return [...new Set(this.#groups.values())].flatMap((group) => [...group.fold.foundDry()])
+  }
+
+  /** The paintings from a palette, in order of time; the same list until one of them changes. */
+  sittingsOf(paletteId: string): readonly Sitting[] {
+    return this.#sittings.of(paletteId)
+  }
+
+  /** Palettes from which anything was painted, also those that are gone. */
+  paintedFrom(): string[] {
+    return this.#sittings.palettes()
+  }
+
+  /** What paintings took between two looks at a pan, wherever anybody looked. */
+  seenUse(): SeenUse[] {
+    return [...new Set(this.#groups.values())].flatMap((group) => [...group.fold.seenUse()])
   }
 
   /** All events that touched a palette, in order of time. */

@@ -10,6 +10,10 @@ export interface Content {
   layers: readonly Layer[]
   /** The day it is expected to be dry, or was declared so. */
   dryFrom: string
+  /** The last time somebody looked how much is left, ml as poured, and what had been poured until then. */
+  seen?: { day: string; millilitres: number; poured: number }
+  /** How often it was painted from since then, or ever. */
+  used?: number
 }
 
 /** A content that lay in one vessel at one place for a time. */
@@ -32,6 +36,13 @@ export interface FoundDry {
   paintId: string
   given: number
   took: number
+}
+
+/** What paintings took from a content between two looks at it: so many times, so many ml as poured. */
+export interface SeenUse {
+  paintId: string
+  times: number
+  millilitres: number
 }
 
 export interface PlaceState {
@@ -96,6 +107,16 @@ export const topPaintOf = ({ layers }: Content): string => layers.at(-1)!.paintI
 
 /** Whether a content is still wet on a day. */
 export const isWet = (content: Content, today: string): boolean => today < content.dryFrom
+
+/**
+ * What is left of a content, ml as poured: what was seen at the last look and poured since, less so much for each
+ * time it was painted from. An estimate, which the next look corrects; never below 0.
+ */
+export function leftIn(content: Content, perUse: number): number {
+  const { seen, used = 0 } = content
+  const base = seen ? seen.millilitres + pouredInto(content) - seen.poured : pouredInto(content)
+  return Math.max(0, base - used * perUse)
+}
 
 /** Everything poured into a content, ml. */
 export const pouredInto = (content: Content): number => content.layers.reduce((sum, l) => sum + l.millilitres, 0)

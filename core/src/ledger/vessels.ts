@@ -2,11 +2,22 @@ import type { Layer, VesselFold } from '../documents/journal/eventKind'
 import { homeOf, isPlace, ownVesselOf, type PlaceRef, type VesselRef } from '../documents/journal/vessel'
 import { isGone, type Whereabouts } from '../documents/journal/whereabouts'
 import { daysAfter, daysBetween } from '../units/calendar'
-import type { FoundDry, PaletteState, PlaceState, Stay, VesselState } from './stays'
+import {
+  type FoundDry,
+  mainPaintOf,
+  type PaletteState,
+  type PlaceState,
+  pouredInto,
+  type SeenUse,
+  type Stay,
+  type VesselState,
+} from './stays'
 
 interface OpenContent {
   layers: Layer[]
   dryFrom: string
+  seen?: { day: string; millilitres: number; poured: number }
+  used?: number
 }
 interface OpenStay extends Omit<Stay, 'content'> {
   content: OpenContent
@@ -37,6 +48,7 @@ export class Vessels implements VesselFold {
   readonly #palettes = new Map<string, PaletteState>()
   /** By the entry of the filling. */
   readonly #found = new Map<string, FoundDry>()
+  readonly #seen: SeenUse[] = []
   #touched: PlaceRef[] = []
 
   /** Places that the events since the last call touched. */
@@ -112,6 +124,33 @@ export class Vessels implements VesselFold {
     if (second) second.at = here
     here.vesselId = second?.id
     there.vesselId = first?.id
+  }
+
+  use(ref: VesselRef, times: number, _day: string): void {
+    const vessel = this.#resolve(ref)
+    this.#touch(isPlace(ref) ? this.#place(ref) : vessel?.at)
+    if (vessel?.open) vessel.open.content.used = (vessel.open.content.used ?? 0) + times
+  }
+
+  seen(ref: VesselRef, share: number, day: string): void {
+    const vessel = this.#resolve(ref)
+    this.#touch(isPlace(ref) ? this.#place(ref) : vessel?.at)
+    if (!vessel?.open) return
+    const { content } = vessel.open
+    const { seen, used } = content
+    const poured = pouredInto(content)
+    const millilitres = poured * share
+    const before = seen ? seen.millilitres + poured - seen.poured : poured
+    // more than was thought to be there is a correction of what was seen before, not of what was used
+    if (used && before >= millilitres)
+      this.#seen.push({ paintId: mainPaintOf(content), times: used, millilitres: before - millilitres })
+    content.seen = { day, millilitres, poured }
+    content.used = 0
+  }
+
+  /** What paintings took between two looks, as far as it was looked at. */
+  seenUse(): readonly SeenUse[] {
+    return this.#seen
   }
 
   /** What lies in a palette's places; the same object until something changes there. */
@@ -235,6 +274,11 @@ function close(vessel: Vessel, until: string, how: Pick<Stay, 'ended' | 'wentTo'
   vessel.open = undefined
 }
 
-const copyOf = ({ layers, dryFrom }: OpenContent) => ({ layers: [...layers], dryFrom })
+const copyOf = ({ layers, dryFrom, seen, used }: OpenContent): OpenContent => ({
+  layers: [...layers],
+  dryFrom,
+  ...(seen ? { seen } : {}),
+  ...(used ? { used } : {}),
+})
 /** A copy that later events leave alone. */
 const frozen = (stay: OpenStay): Stay => ({ ...stay, content: copyOf(stay.content) })

@@ -13,7 +13,7 @@ export const USUAL_MILLILITRES: Record<Item['kind'], number> = {
   sample: 0.2,
 }
 
-const identity = (p: { maker: string; name: string; formula?: string }) =>
+export const identityOf = (p: { maker: string; name: string; formula?: string }) =>
   [p.maker, p.name, p.formula ?? ''].map((t) => t.trim().toLowerCase()).join('\u001f')
 
 /** The paint already in the collection that is the same product: maker, name and formula agree. */
@@ -21,8 +21,8 @@ export function samePaint(
   paints: Iterable<Paint>,
   read: { maker: string; name: string; formula?: string },
 ): Paint | undefined {
-  const wanted = identity(read)
-  for (const paint of paints) if (!paint.removed && identity(paint) === wanted) return paint
+  const wanted = identityOf(read)
+  for (const paint of paints) if (!paint.removed && identityOf(paint) === wanted) return paint
   return undefined
 }
 
@@ -33,7 +33,7 @@ export const isSameCodes = (one: readonly string[], other: readonly string[]): b
 /** For each row the paint of the collection that it names, where that is owned already. */
 export function ownedAmong(rows: readonly PaintRow[], paints: Iterable<Paint>): (Paint | undefined)[] {
   const known = byIdentity(paints)
-  return rows.map((row) => known.get(identity(row)))
+  return rows.map((row) => known.get(identityOf(row)))
 }
 
 /** What a row means whose paint is in the collection already. */
@@ -55,7 +55,7 @@ export function collectRows(
   const fresh = new Map<string, Paint>()
   const changed = new Map<string, { before: Paint; after: Paint }>()
   const changes = rows.flatMap((row, i) => {
-    const key = identity(row)
+    const key = identityOf(row)
     const present = owned.get(key)
     const wanted = present ? means(i) : 'another'
     if (wanted === 'nothing') return []
@@ -75,7 +75,7 @@ export function collectRows(
 
 function byIdentity(paints: Iterable<Paint>): Map<string, Paint> {
   const known = new Map<string, Paint>()
-  for (const paint of paints) if (!paint.removed) known.set(identity(paint), paint)
+  for (const paint of paints) if (!paint.removed) known.set(identityOf(paint), paint)
   return known
 }
 

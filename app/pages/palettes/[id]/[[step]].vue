@@ -45,6 +45,7 @@ const go = (to: string) => router.push(`/palettes/${palette.value?.id}/${to}`)
       :place="place"
       @select="select"
     />
+    <LazyUseStep v-else-if="step === 'use'" :key="palette.id" :palette="palette" :place="place" @select="select" />
     <LazyPrintDesk v-else-if="step === 'key'" :key="palette.id" :palette="palette" />
     <PaletteBench
       v-else

@@ -4,8 +4,10 @@ import { clean } from './events/clean'
 import { dry } from './events/dry'
 import { exchange } from './events/exchange'
 import { fill } from './events/fill'
+import { level } from './events/level'
 import { measure } from './events/measure'
 import { put } from './events/put'
+import { sitting } from './events/sitting'
 import { stow } from './events/stow'
 import { takeOut } from './events/takeOut'
 
@@ -19,11 +21,14 @@ export const Event = z.discriminatedUnion('kind', [
   takeOut.schema,
   stow.schema,
   measure.schema,
+  sitting.schema,
+  level.schema,
 ])
 export type Event = z.infer<typeof Event>
 export type FillEvent = Extract<Event, { kind: 'fill' }>
+export type SittingEvent = Extract<Event, { kind: 'sitting' }>
 
-export const EVENT_KINDS = { fill, dry, clean, exchange, put, takeOut, stow, measure } as const
+export const EVENT_KINDS = { fill, dry, clean, exchange, put, takeOut, stow, measure, sitting, level } as const
 
 /** What each kind of event is called in a list. */
 export const EVENT_NAMES: Readonly<Record<Event['kind'], string>> = {
@@ -35,6 +40,8 @@ export const EVENT_NAMES: Readonly<Record<Event['kind'], string>> = {
   takeOut: 'taken out',
   stow: 'laid elsewhere',
   measure: 'measurings',
+  sitting: 'paintings',
+  level: 'levels looked at',
 }
 
 /** The kind of an event, for callers that treat all alike. */

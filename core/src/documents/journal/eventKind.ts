@@ -33,6 +33,10 @@ export interface VesselFold {
   takeOut(vessel: VesselRef, day: string): void
   stow(vessel: VesselRef, where: Whereabouts, day: string): void
   exchange(one: PlaceRef, other: PlaceRef, day: string): void
+  /** Some was taken for painting, so many times. */
+  use(vessel: VesselRef, times: number, day: string): void
+  /** So much of what was poured was seen to be left, a share. */
+  seen(vessel: VesselRef, share: number, day: string): void
 }
 
 /** Names as the interface says them. */

@@ -1,0 +1,52 @@
+import type { Need } from '@juxtachrome/core/restocking'
+import { watchDebounced } from '@vueuse/core'
+import { computed, ref, shallowRef } from 'vue'
+import type { ValueOf } from '~/workers/client'
+import { useCollection } from '~/stores/collection'
+import { useQuestion } from './useQuestion'
+import { useToday } from './useToday'
+
+type Gathered = ValueOf<'gatherNeeds'>
+
+/** The needs as they are gathered, and gathered anew whenever what they rest on changes; gaps of verdicts when asked. */
+export function useNeeds() {
+  const collection = useCollection()
+  const today = useToday()
+  const { ask, cancel, isWorking, trouble } = useQuestion('gatherNeeds')
+  const needs = shallowRef<readonly Need[]>()
+  const gaps = shallowRef<Gathered['gaps']>()
+  const done = ref(0)
+
+  async function gather(withGaps = false): Promise<void> {
+    done.value = 0
+    const known = withGaps ? undefined : gaps.value
+    const answer = await ask({ today: today.value, withGaps, ...(known ? { gaps: known } : {}) }, (p) => {
+      done.value = p.done / p.of
+      if (p.soFar) needs.value = p.soFar.needs
+    })
+    if (!answer) return
+    needs.value = answer.needs
+    if (answer.gaps) gaps.value = answer.gaps
+  }
+  void gather()
+  watchDebounced(
+    () => [collection.needAnswers, collection.items, collection.palettes, collection.journalSize] as const,
+    () => void gather(),
+    { debounce: 120 },
+  )
+  const of = (said: Need['said']) => computed(() => (needs.value ?? []).filter((n) => n.said === said))
+  return {
+    needs,
+    gather,
+    cancel,
+    isWorking,
+    trouble,
+    done,
+    hasGaps: computed(() => gaps.value !== undefined),
+    accepted: of('accepted'),
+    open: of(undefined),
+    later: of('later'),
+    refused: of('refused'),
+  }
+}
+export type Needs = ReturnType<typeof useNeeds>

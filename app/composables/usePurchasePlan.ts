@@ -1,0 +1,106 @@
+import type { Budget } from '@juxtachrome/core/documents'
+import {
+  type Need,
+  type PlannedOffer,
+  preparePurchases,
+  type PurchasePlan,
+  startOf,
+  wordsOf,
+} from '@juxtachrome/core/restocking'
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { useCollection } from '~/stores/collection'
+import { askForPurchases } from '~/workers/purchases'
+
+/** One purchase of a plan: what, from whom, when. */
+export interface PlannedBuy extends PlannedOffer {
+  id: string
+  period: number
+  words: string
+  serves: PlannedOffer['serves']
+}
+
+/** The plan of purchases for what is accepted, within the budget; asked for, followed, cancelled. */
+export function usePurchasePlan(needs: () => readonly Need[]) {
+  const collection = useCollection()
+  const isWorking = ref(false)
+  const isDone = ref(false)
+  const trouble = ref('')
+  const plan = shallowRef<PurchasePlan>()
+  const planned = shallowRef<Budget>()
+  let asked: { cancel(): void } | undefined
+
+  const prepared = computed(() => {
+    const { budget } = collection
+    if (!budget) return undefined
+    return preparePurchases({ needs: needs(), shops: collection.shops, paints: collection.paints, budget })
+  })
+
+  async function begin(): Promise<void> {
+    asked?.cancel()
+    const [ready, budget] = [prepared.value, collection.budget]
+    plan.value = undefined
+    isDone.value = false
+    if (!ready || !budget) return
+    trouble.value = ''
+    isWorking.value = true
+    planned.value = budget
+    const question = askForPurchases(ready.problem, budget.order, (soFar) => {
+      if (asked === question) plan.value = soFar
+    })
+    asked = question
+    const answer = await question.result
+    if (asked !== question) return
+    isWorking.value = false
+    asked = undefined
+    if (answer.ok) {
+      plan.value = answer.value
+      isDone.value = true
+    } else if (answer.error.code !== 'cancelled') trouble.value = answer.error.message
+  }
+  function cancel(): void {
+    asked?.cancel()
+  }
+  onScopeDispose(() => {
+    const going = asked
+    asked = undefined
+    going?.cancel()
+  })
+  // a plan speaks of the prices and the budget it was made for
+  watch(
+    () => [collection.budget, collection.shops] as const,
+    () => {
+      cancel()
+      plan.value = undefined
+    },
+  )
+
+  /** The purchases of the plan in order of time. */
+  const buys = computed((): PlannedBuy[] => {
+    const offers = prepared.value?.offers
+    if (!plan.value || !offers) return []
+    return [...plan.value.buys]
+      .sort((p, q) => p.period - q.period)
+      .flatMap(({ offer, period }) => {
+        const known = offers.get(offer)
+        return known ? [{ ...known, id: offer, period, words: wordsOf(known.offer.set, known.offer.holds) }] : []
+      })
+  })
+  /** Period by period, with its first day. */
+  const periods = computed(() => {
+    const [own, budget] = [plan.value, planned.value]
+    if (!own || !budget) return []
+    return own.figures.periods.map((figures, period) => ({
+      period,
+      day: startOf(budget, period),
+      figures,
+      buys: buys.value.filter((b) => b.period === period),
+    }))
+  })
+  const unserved = computed(() => {
+    const served = plan.value?.figures.servedFrom
+    const open = new Set((prepared.value?.problem.needs ?? []).map((n) => n.key))
+    return served ? needs().filter((n) => open.has(n.key) && !served.has(n.key)) : []
+  })
+  return { prepared, plan, planned, buys, periods, unserved, begin, cancel, isWorking, isDone, trouble }
+}
+export type Planning = ReturnType<typeof usePurchasePlan>

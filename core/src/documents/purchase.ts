@@ -1,0 +1,29 @@
+import * as z from 'zod/mini'
+import { Day, Id, text } from './fields'
+
+const Minor = z.int().check(z.gte(0), z.lte(100_000_00))
+export const PURCHASE_STATES = ['ordered', 'delivered', 'returned', 'never mind'] as const
+export type PurchaseState = (typeof PURCHASE_STATES)[number]
+
+/** One thing that was ordered, and what became of it: the items it is or was to be. */
+export const PurchaseLine = z.looseObject({
+  words: text(200),
+  minor: Minor,
+  itemIds: z.array(Id).check(z.maxLength(120)),
+  state: z.enum(PURCHASE_STATES),
+  /** On which day it came to that. */
+  day: z.optional(Day),
+})
+export type PurchaseLine = z.infer<typeof PurchaseLine>
+
+/** What was ordered from a shop in one go. */
+export const Purchase = z.looseObject({
+  id: Id,
+  v: z.literal(1),
+  shop: text(120),
+  day: Day,
+  currency: z.string().check(z.regex(/^[A-Z]{3}$/, 'A currency such as EUR.')),
+  delivery: z.optional(Minor),
+  lines: z.array(PurchaseLine).check(z.minLength(1), z.maxLength(400)),
+})
+export type Purchase = z.infer<typeof Purchase>

@@ -1,0 +1,196 @@
+import * as z from 'zod/mini'
+import { added, type Change } from '../documents/diff'
+import { firstIssue, loadDocument } from '../documents/load'
+import type { Paint } from '../documents/paint'
+import type { Palette } from '../documents/palette'
+import { plannedPaints } from '../documents/plan'
+import type { Recipe } from '../documents/recipe'
+import { identityOf } from '../paints/collect'
+import { fail, ok, type Result } from '../result'
+
+export const PALETTE_FORMAT = 'juxtachrome-palette'
+
+/** One palette to be shared: its holder and plan, the paints that it names, and recipes of these. */
+export interface SharedPalette {
+  palette: Palette
+  paints: Paint[]
+  recipes: Recipe[]
+}
+
+/** Ids of all paints that a palette's plan and brief speak of. */
+function namedBy({ plan, brief, apart }: Palette): Set<string> {
+  const ids = new Set<string>()
+  for (const { paintId, standsFor } of Object.values(plan)) {
+    if (paintId) ids.add(paintId)
+    if (standsFor?.paintId) ids.add(standsFor.paintId)
+    for (const p of standsFor?.mixture?.paints ?? []) ids.add(p.paintId)
+  }
+  for (const list of [brief?.mustIn, brief?.stayOut, brief?.useUp, brief?.spare])
+    for (const id of list ?? []) ids.add(id)
+  for (const pair of apart ?? []) for (const id of pair) ids.add(id)
+  return ids
+}
+
+/** A palette with all that somebody else needs of it, and nothing more: no items, prices, journal or other palettes. */
+export function sharedPalette(
+  palette: Palette,
+  paintOf: (id: string) => Paint | undefined,
+  recipes: readonly Recipe[],
+): SharedPalette {
+  const { answered: _own, guide: _way, ...rest } = palette
+  const planned = plannedPaints(palette)
+  return {
+    palette: rest,
+    paints: [...namedBy(palette)].flatMap((id) => paintOf(id) ?? []),
+    recipes: recipes.filter((r) => r.paints.every((p) => planned.has(p.paintId))),
+  }
+}
+
+export const writePalette = ({ palette, paints, recipes }: SharedPalette): string =>
+  `${JSON.stringify({ format: PALETTE_FORMAT, version: 1, palette, paints, recipes }, undefined, 1)}\n`
+
+const File = z.looseObject({
+  format: z.literal(PALETTE_FORMAT),
+  version: z.literal(1),
+  palette: z.unknown(),
+  paints: z.array(z.unknown()).check(z.maxLength(2000)),
+  recipes: z.optional(z.array(z.unknown()).check(z.maxLength(2000))),
+})
+
+/**
+ * Reads a shared palette. All of it must be readable, since a plan without its paints is none.
+ * Errors: `not-a-palette`, `from-newer-version`, and those of `loadDocument`.
+ */
+export function readPalette(text: string): Result<SharedPalette> {
+  let raw: unknown
+  try {
+    raw = JSON.parse(text)
+  } catch {
+    return fail('not-a-palette', 'That is no shared palette: it is not JSON.')
+  }
+  const head = raw as { format?: unknown; version?: unknown } | null
+  if (typeof head !== 'object' || head?.format !== PALETTE_FORMAT)
+    return fail('not-a-palette', 'That is no shared palette. A whole collection is imported under Data.')
+  if (typeof head.version === 'number' && head.version > 1)
+    return fail('from-newer-version', 'The palette comes from a newer Juxtachrome. Nothing was changed.')
+  const file = File.safeParse(raw)
+  if (!file.success) return fail('not-a-palette', `The palette cannot be read: ${firstIssue(file.error)}`)
+  const palette = loadDocument('palettes', file.data.palette)
+  if (!palette.ok) return palette
+  const paints: Paint[] = []
+  for (const one of file.data.paints) {
+    const paint = loadDocument('paints', one)
+    if (!paint.ok) return paint
+    paints.push(paint.value)
+  }
+  const recipes: Recipe[] = []
+  for (const one of file.data.recipes ?? []) {
+    const recipe = loadDocument('recipes', one)
+    if (!recipe.ok) return recipe
+    recipes.push(recipe.value)
+  }
+  const known = new Set(paints.map((p) => p.id))
+  const lost = [...plannedPaints(palette.value)].find((id) => !known.has(id))
+  if (lost) return fail('not-a-palette', 'The file names a paint that it does not hold. Nothing was changed.')
+  return ok({ palette: palette.value, paints, recipes })
+}
+
+export interface TakenPalette {
+  changes: Change[]
+  palette: Palette
+  /** Paints that were there already, and those that came in. */
+  known: number
+  fresh: number
+}
+
+/**
+ * What a shared palette adds to a collection: everything under ids of its own, so that nothing there is overwritten.
+ * Paints of the same maker, name and formula are those that are there; the others come in without any tube.
+ */
+export function takePalette(
+  { palette, paints, recipes }: SharedPalette,
+  owned: readonly Paint[],
+  palettes: readonly Pick<Palette, 'name'>[],
+  newId: () => string,
+): TakenPalette {
+  const own = new Map(owned.map((p) => [identityOf(p), p.id]))
+  const became = new Map<string, string>()
+  const fresh: Paint[] = []
+  for (const paint of paints) {
+    const known = own.get(identityOf(paint))
+    const id = known ?? newId()
+    became.set(paint.id, id)
+    if (known) continue
+    const { removed: _gone, ...rest } = paint
+    fresh.push({ ...rest, id })
+    own.set(identityOf(paint), id)
+  }
+  const names = new Set(palettes.map((p) => p.name))
+  const to = (id: string) => became.get(id) ?? id
+  const taken: Palette = { ...renamed(palette, to), id: newId(), name: freeName(palette.name, names) }
+  delete taken.removed
+  const mixed = recipes.map((r): Recipe => ({
+    ...r,
+    id: newId(),
+    paints: r.paints.map((p) => ({ ...p, paintId: to(p.paintId) })),
+  }))
+  return {
+    changes: [
+      ...fresh.map((p) => added('paints', p)),
+      added('palettes', taken),
+      ...mixed.map((r) => added('recipes', r)),
+    ],
+    palette: taken,
+    known: paints.length - fresh.length,
+    fresh: fresh.length,
+  }
+}
+
+/** The palette with every paint under its new id. */
+function renamed(palette: Palette, to: (id: string) => string): Palette {
+  const plan = Object.fromEntries(
+    Object.entries(palette.plan).map(([placeId, { paintId, standsFor, ...rest }]) => [
+      placeId,
+      {
+        ...rest,
+        ...(paintId ? { paintId: to(paintId) } : {}),
+        ...(standsFor
+          ? {
+              standsFor: {
+                ...standsFor,
+                ...(standsFor.paintId ? { paintId: to(standsFor.paintId) } : {}),
+                ...(standsFor.mixture
+                  ? {
+                      mixture: {
+                        ...standsFor.mixture,
+                        paints: standsFor.mixture.paints.map((p) => ({ ...p, paintId: to(p.paintId) })),
+                      },
+                    }
+                  : {}),
+              },
+            }
+          : {}),
+      },
+    ]),
+  )
+  const { brief, apart } = palette
+  const lists = ['mustIn', 'stayOut', 'useUp', 'spare'] as const
+  const told = brief && {
+    ...brief,
+    ...Object.fromEntries(lists.flatMap((k) => (brief[k] ? [[k, brief[k].map(to)]] : []))),
+  }
+  return {
+    ...palette,
+    plan,
+    ...(told ? { brief: told } : {}),
+    ...(apart ? { apart: apart.map(([p, q]): [string, string] => [to(p), to(q)]) } : {}),
+  }
+}
+
+function freeName(name: string, taken: ReadonlySet<string>): string {
+  if (!taken.has(name)) return name
+  for (let n = 2; ; n += 1) {
+    const next = `${name.slice(0, 110)} (${n})`
+    if (!taken.has(next)) return next
+  }
+}

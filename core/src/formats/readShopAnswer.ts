@@ -1,0 +1,53 @@
+import * as z from 'zod/mini'
+import { Shop } from '../documents/shop'
+import { fail, ok, type Result } from '../result'
+
+export const SHOP_FORMAT = 'juxtachrome-shop'
+
+/** What a shop's route answers: its terms and its list. */
+export const ShopAnswer = z.looseObject({
+  format: z.literal(SHOP_FORMAT),
+  version: z.literal(1),
+  name: Shop.shape.name,
+  day: Shop.shape.day,
+  currency: Shop.shape.currency,
+  delivery: Shop.shape.delivery,
+  freeFrom: Shop.shape.freeFrom,
+  offers: Shop.shape.offers,
+})
+export type ShopAnswer = z.infer<typeof ShopAnswer>
+
+/** Longer answers are not looked at. */
+const MOST_CHARACTERS = 6_000_000
+
+/**
+ * Reads what a shop's route answered; whatever comes, nothing is taken over unchecked.
+ * Errors: `no-answer` (not JSON, or too long), `not-a-shop`, `from-newer-version`, `same-number` (two lines with one number).
+ */
+export function readShopAnswer(text: string): Result<ShopAnswer> {
+  if (text.length > MOST_CHARACTERS)
+    return fail('no-answer', 'The shop’s answer is far too long. Nothing was taken over.')
+  let raw: unknown
+  try {
+    raw = JSON.parse(text)
+  } catch {
+    return fail('no-answer', 'The shop did not answer with a list of prices. Nothing was taken over.')
+  }
+  const head = raw as { format?: unknown; version?: unknown } | null
+  if (typeof head !== 'object' || head === null || head.format !== SHOP_FORMAT)
+    return fail('not-a-shop', 'What answered is no shop. Nothing was taken over.')
+  if (typeof head.version === 'number' && head.version > 1)
+    return fail('from-newer-version', 'The shop answers in a newer form than this Juxtachrome reads.')
+  const read = ShopAnswer.safeParse(raw)
+  if (!read.success) {
+    const issue = read.error.issues[0]
+    return fail(
+      'not-a-shop',
+      `The shop’s list cannot be read: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}`.trim(),
+    )
+  }
+  const { offers } = read.data
+  if (new Set(offers.map((o) => o.id)).size < offers.length)
+    return fail('same-number', 'Two lines of the shop’s list have one number. Nothing was taken over.')
+  return ok(read.data)
+}

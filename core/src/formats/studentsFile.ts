@@ -1,0 +1,56 @@
+import * as z from 'zod/mini'
+import { text } from '../documents/fields'
+import { Paint } from '../documents/paint'
+import { fail, ok, type Result } from '../result'
+
+export const STUDENTS_FORMAT = 'juxtachrome-list'
+
+/** One line of a list for students: a paint by code, what matters in it, what stands in, what to mind. */
+export const StudentLine = z.looseObject({
+  name: z.string().check(z.minLength(1), z.maxLength(160)),
+  pigments: Paint.shape.pigments,
+  /** What matters in it, in words. */
+  matters: z.optional(text(300)),
+  /** What stands in at each level of price, as named by `levels`; empty where nothing does. */
+  standIns: z.optional(z.array(text(300)).check(z.maxLength(2))),
+  cautions: z.optional(z.array(text(400)).check(z.maxLength(12))),
+})
+export type StudentLine = z.infer<typeof StudentLine>
+
+/** A list of paints that a teacher hands out. */
+export const StudentList = z.looseObject({
+  format: z.literal(STUDENTS_FORMAT),
+  version: z.literal(1),
+  title: z.string().check(z.minLength(1), z.maxLength(160)),
+  note: z.optional(text(2000)),
+  levels: z.optional(z.array(text(80)).check(z.maxLength(2))),
+  lines: z.array(StudentLine).check(z.minLength(1), z.maxLength(400)),
+})
+export type StudentList = z.infer<typeof StudentList>
+
+export const writeStudentList = (list: Omit<StudentList, 'format' | 'version'>): string =>
+  `${JSON.stringify({ format: STUDENTS_FORMAT, version: 1, ...list }, undefined, 1)}\n`
+
+/** Reads a list that a teacher handed out. Errors: `not-a-list`, `from-newer-version`. */
+export function readStudentList(content: string): Result<StudentList> {
+  let raw: unknown
+  try {
+    raw = JSON.parse(content)
+  } catch {
+    return fail('not-a-list', 'That is no list for students: it is not JSON.')
+  }
+  const head = raw as { format?: unknown; version?: unknown } | null
+  if (typeof head !== 'object' || head?.format !== STUDENTS_FORMAT)
+    return fail('not-a-list', 'That is no list for students.')
+  if (typeof head.version === 'number' && head.version > 1)
+    return fail('from-newer-version', 'The list comes from a newer Juxtachrome.')
+  const read = StudentList.safeParse(raw)
+  const issue = read.success ? undefined : read.error.issues[0]
+  return read.success
+    ? ok(read.data)
+    : fail('not-a-list', `The list cannot be read: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}`.trim())
+}
+
+/** The list as lines of text, as a comparison with what is owned reads them: name, then codes. */
+export const linesOf = ({ lines }: Pick<StudentList, 'lines'>): string =>
+  lines.map(({ name, pigments }) => [name.replace(/\s+/g, ' '), ...pigments].join(' ')).join('\n')

@@ -1,0 +1,53 @@
+import { itemsByPaint, paintsIn } from '../collection/lists'
+import { isUsable } from '../documents/item'
+import { strengthsIn } from '../mixing/strengths'
+import { indexPaintsIn } from '../reach/indexPaints'
+import { fail } from '../result'
+import { projectUse, type Stretch } from '../using/projectUse'
+import type { Proposal } from '../using/proposal'
+import { proposeSwaps, type ProposeProgress } from '../using/proposeSwaps'
+import { reviewPalette } from '../using/reviewPalette'
+import { job } from './job'
+
+export interface ProposeRequest {
+  paletteId: string
+  stretch?: Stretch
+  today: string
+}
+
+/** What the use of a palette speaks for. Errors: `no-palette`, and those of `proposeSwaps`. */
+export const proposeSwapsJob = job<ProposeRequest, ProposeProgress, Proposal[]>({
+  lane: 'live',
+  readsJournal: true,
+  run({ paletteId, stretch, today }, collection) {
+    const palette = collection.get('palettes', paletteId)
+    if (!palette) return refused()
+    const { ledger } = collection
+    const items = itemsByPaint(collection)
+    return proposeSwaps({
+      palette,
+      paints: paintsIn(collection),
+      strengths: strengthsIn(collection),
+      indexed: () => indexPaintsIn(collection),
+      isAtHand: (id) => items.get(id)?.some(isUsable) ?? false,
+      review: reviewPalette({
+        palette,
+        state: ledger.places(paletteId),
+        sittings: ledger.sittingsOf(paletteId),
+        today,
+        ...(stretch ? { stretch } : {}),
+      }),
+      elsewhere: ledger
+        .paintedFrom()
+        .filter((id) => id !== paletteId)
+        .map((id) => projectUse(ledger.sittingsOf(id), stretch)),
+      today,
+    })
+  },
+  news: ({ soFar }) => soFar,
+})
+
+// eslint-disable-next-line require-yield
+function* refused(): ReturnType<typeof proposeSwaps> {
+  return fail('no-palette', 'That palette is gone.')
+}

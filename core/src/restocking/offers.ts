@@ -1,0 +1,82 @@
+import type { Offer, OfferedPaint } from '../documents/offer'
+import type { Paint } from '../documents/paint'
+import type { Shop } from '../documents/shop'
+import { identityOf, isSameCodes } from '../paints/collect'
+import { plainWords } from '../using/projectUse'
+import type { Need } from './need'
+
+/** How an offered paint answers a need: it is the very paint, or one of the same pigments. */
+export type Match = 'the same' | 'same pigments'
+
+/** Whether an offered paint answers a need. The very paint is of the same maker and name; a need of a pigment or of words takes any maker. */
+export function matchOf(
+  need: Pick<Need, 'paintId' | 'name' | 'maker' | 'pigments' | 'anyMaker'>,
+  offered: OfferedPaint,
+): Match | undefined {
+  if (need.paintId) {
+    if (
+      identityOf({ maker: need.maker ?? '', name: need.name }) ===
+      identityOf({ maker: offered.maker, name: offered.name })
+    )
+      return 'the same'
+    return need.anyMaker && isSameCodes(need.pigments, offered.pigments) ? 'same pigments' : undefined
+  }
+  if (need.pigments.length && isSameCodes(need.pigments, offered.pigments)) return 'the same'
+  return plainWords(need.name) === plainWords(offered.name) ? 'the same' : undefined
+}
+
+/** Price of a millilitre, hundredths; undefined where size or price is not known. */
+export const perMillilitre = ({ minor, holds }: Pick<Offer, 'minor' | 'holds'>): number | undefined => {
+  const millilitres = holds.reduce((sum, h) => sum + h.millilitres, 0)
+  return minor && millilitres > 0 && holds.every((h) => h.millilitres > 0) ? minor / millilitres : undefined
+}
+
+/** A price that is so many times the list's middle one, or as small a part of it, is a slip (judgement). */
+const ABSURD = 40
+
+/** Why an offer cannot be planned with; undefined where it can. */
+export type Unusable = 'no price' | 'sold out' | 'absurd price'
+
+/** Says of each offer of a shop why it cannot be planned with, where it cannot. */
+export function judgeOffers({ offers }: Pick<Shop, 'offers'>): (offer: Offer) => Unusable | undefined {
+  const prices = offers.flatMap((o) => perMillilitre(o) ?? []).sort((p, q) => p - q)
+  const middle = prices[prices.length >> 1] ?? 0
+  return (offer) => {
+    if (offer.isSoldOut) return 'sold out'
+    if (!offer.minor) return 'no price'
+    const price = perMillilitre(offer)
+    if (price === undefined || prices.length < 8) return undefined
+    return price > middle * ABSURD || price < middle / ABSURD ? 'absurd price' : undefined
+  }
+}
+
+/** A set against what is owned and needed. */
+export interface SetWorth {
+  paints: number
+  /** Paints in it that are owned already, by the paint owned. */
+  owned: string[]
+  /** In it more than once. */
+  twice: number
+  /** What it brings that is neither owned nor in it twice. */
+  fresh: OfferedPaint[]
+  /** Price of each paint that is new, hundredths. */
+  perFresh?: number
+}
+
+/** What a set brings beside what is owned: how much of it is duplicates. Several sets together are one list of paints. */
+export function setAgainstOwned(holds: readonly OfferedPaint[], owned: readonly Paint[], minor?: number): SetWorth {
+  const byIdentity = new Map(owned.map((p) => [identityOf(p), p]))
+  const seen = new Set<string>()
+  const worth: SetWorth = { paints: holds.length, owned: [], twice: 0, fresh: [] }
+  for (const paint of holds) {
+    const key = identityOf({ maker: paint.maker, name: paint.name, formula: paint.formula })
+    const known =
+      byIdentity.get(key) ??
+      (paint.formula ? undefined : byIdentity.get(identityOf({ maker: paint.maker, name: paint.name })))
+    if (seen.has(key)) worth.twice += 1
+    else if (known) worth.owned.push(known.id)
+    else worth.fresh.push(paint)
+    seen.add(key)
+  }
+  return minor && worth.fresh.length ? { ...worth, perFresh: minor / worth.fresh.length } : worth
+}

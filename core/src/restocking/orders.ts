@@ -1,0 +1,163 @@
+import { added, updated, type Change } from '../documents/diff'
+import type { Item } from '../documents/item'
+import type { OfferedPaint } from '../documents/offer'
+import type { Paint } from '../documents/paint'
+import type { Palette } from '../documents/palette'
+import { planAt } from '../documents/plan'
+import type { Purchase, PurchaseLine, PurchaseState } from '../documents/purchase'
+import { USUAL_MILLILITRES, identityOf, isSameCodes } from '../paints/collect'
+import { fail, ok, type Result } from '../result'
+import { plainWords } from '../using/projectUse'
+import { deliveryOf } from './problem'
+import type { PlannedOffer } from './purchaseProblem'
+
+export interface OrderQuestion {
+  /** All from one shop. */
+  offers: readonly PlannedOffer[]
+  paints: readonly Paint[]
+  day: string
+  newId: () => string
+}
+
+/**
+ * An order of offers from one shop: the purchase, an item on order for every paint in it, and the paints that were not
+ * listed yet. The price of a set is shared out among its paints, to the last hundredth.
+ *
+ * Errors: `nothing-ordered`, `several-shops`, `no-price`.
+ */
+export function placeOrder({
+  offers,
+  paints,
+  day,
+  newId,
+}: OrderQuestion): Result<{ purchase: Purchase; changes: Change[] }> {
+  const [first] = offers
+  if (!first) return fail('nothing-ordered', 'Nothing was chosen to be ordered.')
+  const { shop } = first
+  if (offers.some((o) => o.shop.id !== shop.id)) return fail('several-shops', 'One order goes to one shop.')
+  const known = new Map(paints.map((p) => [identityOf(p), p]))
+  const changes: Change[] = []
+  const lines: PurchaseLine[] = []
+  for (const { offer } of offers) {
+    if (!offer.minor) return fail('no-price', `${wordsOf(offer.set, offer.holds)} has no price.`)
+    const shares = sharedOut(offer.minor, offer.holds.length)
+    const itemIds = offer.holds.map((held, i) => {
+      const paint = known.get(identityOf(held)) ?? paintOf(held, newId())
+      if (!known.has(identityOf(held))) changes.push(added('paints', paint))
+      known.set(identityOf(held), paint)
+      const item = itemOf(held, paint.id, { minor: shares[i]!, currency: shop.currency }, shop.name, newId())
+      changes.push(added('items', item))
+      return item.id
+    })
+    lines.push({ words: wordsOf(offer.set, offer.holds), minor: offer.minor, itemIds, state: 'ordered' })
+  }
+  const goods = lines.reduce((sum, l) => sum + l.minor, 0)
+  const delivery = deliveryOf(
+    { id: shop.id, delivery: shop.delivery ?? 0, ...(shop.freeFrom ? { freeFrom: shop.freeFrom } : {}) },
+    goods,
+  )
+  const purchase: Purchase = {
+    id: newId(),
+    v: 1,
+    shop: shop.name,
+    day,
+    currency: shop.currency,
+    ...(delivery ? { delivery } : {}),
+    lines,
+  }
+  return ok({ purchase, changes: [...changes, added('purchases', purchase)] })
+}
+
+/** `Viridian, Halvard & Roe, 15 ml`; of a set its name and how many it holds. */
+export function wordsOf(set: string | undefined, holds: readonly OfferedPaint[]): string {
+  const [first] = holds
+  if (set || !first) return `${set ?? 'a set'}, ${holds.length} paints`.slice(0, 200)
+  return [first.name, first.maker, first.millilitres ? `${first.millilitres} ml` : '']
+    .filter(Boolean)
+    .join(', ')
+    .slice(0, 200)
+}
+
+/** A sum in whole parts that add up to it. */
+function sharedOut(minor: number, parts: number): number[] {
+  const each = Math.floor(minor / parts)
+  return Array.from({ length: parts }, (_, i) => each + (i < minor - each * parts ? 1 : 0))
+}
+
+const paintOf = ({ maker, name, formula, pigments }: OfferedPaint, id: string): Paint => ({
+  id,
+  v: 1,
+  maker,
+  name,
+  pigments,
+  ...(formula ? { formula } : {}),
+})
+
+const itemOf = (
+  { kind, millilitres }: OfferedPaint,
+  paintId: string,
+  price: Item['price'],
+  boughtFrom: string,
+  id: string,
+): Item => ({
+  id,
+  v: 2,
+  paintId,
+  kind,
+  millilitres: millilitres || USUAL_MILLILITRES[kind],
+  ...(millilitres ? {} : { sizeAssumed: true }),
+  supply: 'on order',
+  remarks: [],
+  price,
+  boughtFrom,
+})
+
+/**
+ * What became of a line of a purchase. Delivered, its items are sealed tubes bought that day; returned or never mind, they
+ * are taken out of the collection; ordered, they are on order again. Of items that were opened since only the line is
+ * changed: what is in use stays.
+ */
+export function settleLine(
+  purchase: Purchase,
+  index: number,
+  state: PurchaseState,
+  item: (id: string) => Item | undefined,
+  day: string,
+): Change[] {
+  const line = purchase.lines[index]
+  if (!line || line.state === state) return []
+  const lines = purchase.lines.map((l, i): PurchaseLine => (i === index ? { ...l, state, day } : l))
+  const changes = line.itemIds.flatMap((id): Change[] => {
+    const before = item(id)
+    if (!before || (before.supply !== 'on order' && before.supply !== 'sealed')) return []
+    const { removed: _was, ...there } = before
+    if (state === 'delivered') return [updated('items', before, { ...there, supply: 'sealed', bought: day })]
+    if (state === 'ordered') return [updated('items', before, { ...there, supply: 'on order' })]
+    return [updated('items', before, { ...before, removed: true })]
+  })
+  return [...changes, updated('purchases', purchase, { ...purchase, lines })]
+}
+
+/** Places of palettes that are kept free for a paint: by its name, its code, or since it is stood in for there. */
+export function placesKeptFor(
+  paint: Paint,
+  palettes: readonly Palette[],
+): { palette: Palette; placeId: string; words: string }[] {
+  const name = plainWords(paint.name)
+  return palettes.flatMap((palette) =>
+    palette.holder.places.flatMap(({ id: placeId }) => {
+      const plan = planAt(palette, placeId)
+      if (!plan) return []
+      const { reserved, standsFor } = plan
+      if (standsFor && (standsFor.paintId === paint.id || plainWords(standsFor.words) === name))
+        return [{ palette, placeId, words: `stood in for ${standsFor.words}` }]
+      if (!reserved || plan.paintId) return []
+      const kept = plainWords(reserved)
+      const isIt =
+        kept === name ||
+        kept.includes(name) ||
+        paint.pigments.some((c) => isSameCodes([c], paint.pigments) && kept.split(/[^\w:]+/).includes(c.toLowerCase()))
+      return isIt ? [{ palette, placeId, words: `kept free for ${reserved}` }] : []
+    }),
+  )
+}

@@ -1,0 +1,130 @@
+import type { Budget } from '../documents/budget'
+import type { Offer } from '../documents/offer'
+import type { Paint } from '../documents/paint'
+import type { Shop } from '../documents/shop'
+import type { Need } from './need'
+import { judgeOffers, matchOf, setAgainstOwned, type Match, type Unusable } from './offers'
+import type { BudgetTerms, PurchaseProblem, SoldOffer } from './problem'
+import { compareSizes } from './sizes'
+
+/** An offer of a shop as a plan names it. */
+export interface PlannedOffer {
+  shop: Shop
+  offer: Offer
+  /** Which needs it serves, and how. */
+  serves: { key: string; match: Match }[]
+}
+/** What was left out of the planning, and why. */
+export interface LeftOut {
+  shop: string
+  reason: Unusable | 'other currency'
+  lines: number
+  /** The currency of the shop, where that is the reason. */
+  currency?: string
+}
+export interface Prepared {
+  problem: PurchaseProblem
+  offers: ReadonlyMap<string, PlannedOffer>
+  leftOut: LeftOut[]
+  /** Needs that no shop has. */
+  nowhere: string[]
+}
+
+export interface PrepareQuestion {
+  /** Accepted needs in one's own order. */
+  needs: readonly Need[]
+  shops: readonly Shop[]
+  paints: readonly Paint[]
+  budget: Pick<Budget, 'minor' | 'currency' | 'periods' | 'carries' | 'over' | 'order'>
+}
+
+/**
+ * The problem of buying what is needed from shops' lists: of every paint at every shop the size that suits how much is
+ * used, and the sets that serve anything needed. Shops that ask for another money than the budget's are left out: sums in
+ * two currencies are never added. What is on order already is not bought again.
+ */
+export function preparePurchases({ needs, shops, paints, budget }: PrepareQuestion): Prepared {
+  const open = needs.filter((n) => n.onOrder === 0)
+  const offers = new Map<string, PlannedOffer>()
+  const sold: SoldOffer[] = []
+  const leftOut: LeftOut[] = []
+  const most = (budget.carries ? budget.minor * budget.periods : budget.minor) + budget.over
+  for (const shop of shops) {
+    if (shop.currency !== budget.currency) {
+      leftOut.push({ shop: shop.name, reason: 'other currency', lines: shop.offers.length, currency: shop.currency })
+      continue
+    }
+    const usable = usableOffers(shop, leftOut)
+    const add = (offer: Offer, serves: PlannedOffer['serves']) => {
+      const id = `${shop.id}/${offer.id}`
+      offers.set(id, { shop, offer, serves })
+      const { owned, twice, fresh } = setAgainstOwned(offer.holds, paints)
+      const covers = [...new Set(serves.map((s) => s.key))]
+      const spare = offer.set ? Math.max(0, owned.length + twice + fresh.length - covers.length) : 0
+      sold.push({ id, shop: shop.id, minor: offer.minor!, covers, spare })
+    }
+    for (const need of open) {
+      const single = usable.filter((o) => !o.set && matchOf(need, o.holds[0]!))
+      // the very paint before another maker's of the same pigments, within one shop
+      const same = single.filter((o) => matchOf(need, o.holds[0]!) === 'the same')
+      const sizes = compareSizes(same.length ? same : single, need.perYear)
+      const best = sizes.find((s) => s.minor <= most) ?? sizes[0]
+      if (best) add(best.offer, servesOf(best.offer, open))
+    }
+    for (const offer of usable)
+      if (offer.set) {
+        const serves = servesOf(offer, open)
+        if (serves.length) add(offer, serves)
+      }
+  }
+  const unique = [...new Map(sold.map((s) => [s.id, s])).values()]
+  const served = new Set(unique.flatMap((s) => s.covers))
+  return {
+    problem: {
+      needs: weighed(open, budget),
+      offers: unique,
+      shops: shops.map(({ id, delivery = 0, freeFrom }) => ({ id, delivery, ...(freeFrom ? { freeFrom } : {}) })),
+      budget: termsOf(budget),
+    },
+    offers,
+    leftOut,
+    nowhere: open.filter((n) => !served.has(n.key)).map((n) => n.key),
+  }
+}
+
+const termsOf = ({ minor, periods, carries, over }: PrepareQuestion['budget']): BudgetTerms => ({
+  minor,
+  periods,
+  carries,
+  over,
+})
+
+/** A hand-made order counts: the first a hundred, the last a fifth of that. Without one the reasons decide. */
+function weighed(needs: readonly Need[], _budget: PrepareQuestion['budget']): PurchaseProblem['needs'] {
+  const isRanked = needs.some((n) => n.answer?.rank !== undefined)
+  const steps = Math.max(1, needs.length - 1)
+  return needs.map(({ key, weight }, i) => ({
+    key,
+    weight: isRanked ? Math.round(100 - (80 * i) / steps) : Math.round(weight),
+  }))
+}
+
+function servesOf(offer: Offer, needs: readonly Need[]): PlannedOffer['serves'] {
+  return needs.flatMap((need) => {
+    const matches = offer.holds.flatMap((h) => matchOf(need, h) ?? [])
+    const match = matches.includes('the same') ? 'the same' : matches[0]
+    return match ? [{ key: need.key, match }] : []
+  })
+}
+
+function usableOffers(shop: Shop, leftOut: LeftOut[]): Offer[] {
+  const judge = judgeOffers(shop)
+  const why = new Map<Unusable, number>()
+  const usable = shop.offers.filter((offer) => {
+    const reason = judge(offer)
+    if (reason) why.set(reason, (why.get(reason) ?? 0) + 1)
+    return !reason
+  })
+  for (const [reason, lines] of why) leftOut.push({ shop: shop.name, reason, lines })
+  return usable
+}

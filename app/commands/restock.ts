@@ -63,6 +63,11 @@ export function useRestockCommands() {
       undo.commit(`${anyMaker ? 'any maker will do' : 'only this maker'} for ${need.name}`, [
         saying(need, { said: need.said ?? 'accepted', anyMaker }, day),
       ]).ok,
+    /** Which pigments a need of words means: with these it is looked for at shops. */
+    meaning: (need: Need, pigments: string[], day: string): boolean =>
+      undo.commit(`${need.name} means ${pigments.join(' ') || 'no code'}`, [
+        saying(need, { said: need.said ?? 'accepted', pigments }, day),
+      ]).ok,
     /** Writes a need down by hand. */
     addOwn(words: string, day: string): boolean {
       const name = words.trim().slice(0, 160)

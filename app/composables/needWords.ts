@@ -23,7 +23,7 @@ export function reasonInWords(reason: NeedReason, paletteName: (id: string) => s
 }
 
 export const needInWords = (need: Need): string =>
-  [need.name, need.maker, need.paintId ? need.pigments.join(' ') : ''].filter(Boolean).join(', ')
+  [need.name, need.maker, need.pigments.filter((c) => !need.name.includes(c)).join(' ')].filter(Boolean).join(', ')
 
 /** How sure a plan is. */
 export function sureInWords({ state, bound, figures }: PurchasePlan, isDone: boolean): string {

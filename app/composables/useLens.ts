@@ -24,6 +24,8 @@ export interface LensCell {
   grey?: number
   /** How dense its hatching is, 0 (none) to 3. */
   hatch?: 0 | 1 | 2 | 3
+  /** A word on the paint itself, whose name stays below it. */
+  tag?: string
   /** How much of a bar is filled, 0..1. */
   bar?: number
 }

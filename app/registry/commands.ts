@@ -52,6 +52,7 @@ const PLACES: readonly [name: string, to: string, keys?: string][] = [
   ['Paste a list of paints', '/paints?add=list'],
   ['Import a table of paints', '/import'],
   ['Make a palette', '/palettes?new=1'],
+  ['A list for students', '/students'],
   ['Draw a box, or change one', '/boxes'],
   ['How many pans fit into a tin', '/boxes/fit'],
   ['Lay two palettes side by side', '/palettes/beside'],

@@ -17,71 +17,19 @@ import { HOLDERS } from '@juxtachrome/core/arranging'
 import { callsOf, WAYS } from '@juxtachrome/core/choosing'
 import { dryingDays } from '@juxtachrome/core/filling'
 import { DEMO_APART, DEMO_BLENDS, DEMO_BOXES } from './boxes'
-import { DEMO_MAKERS, DEMO_PAINTS, DEMO_TINTS } from './paints'
+import { paintOf, slug, swatch } from './paintLines'
+import { DEMO_PAINTS, DEMO_TINTS } from './paints'
+import { buyingOf } from './buying'
+import { paintingsOf, versionsOf } from './paintings'
 import { DEMO_PANS } from './pans'
 import { DEMO_RANKINGS, DEMO_RECIPES, DEMO_TRIALS } from './recipes'
 import { DEMO_ITEMS, DEMO_PALETTES } from './season'
-
-const SCALES = {
-  transparency: { t: 'transparent', st: 'semi-transparent', so: 'semi-opaque', o: 'opaque' },
-  staining: { c: 'lifts clean', w: 'lifts well', a: 'stains a little', s: 'stains strongly' },
-  granulation: { s: 'smooth', l: 'slightly granulating', g: 'granulating', sg: 'strongly granulating' },
-  lightfastness: { ex: 'excellent', vg: 'very good', fa: 'fair', po: 'poor', fu: 'fugitive' },
-} as const
 
 const lines = (text: string) =>
   text
     .trim()
     .split('\n')
     .map((line) => line.split('|').map((cell) => cell.trim()))
-const slug = (text: string) =>
-  text
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-
-function swatch(text: string): Paint['masstone'] {
-  const [L, a, b] = text.split(' ').map(Number) as [number, number, number]
-  return { L, a, b, source: 'memory' }
-}
-
-function paintOf(cells: string[]): [key: string, Paint] {
-  const [maker, name, formula, codes, masstone, wash, t, s, g, l, series, more] = cells as [
-    string,
-    string,
-    string,
-    string,
-    string,
-    string,
-    string,
-    string,
-    string,
-    string,
-    string,
-    string,
-  ]
-  const effect = more === 'fluorescent' || more === 'pearlescent' ? more : undefined
-  const paint: Paint = {
-    id: `demo-${slug(`${maker} ${name} ${formula}`)}`,
-    v: 1,
-    maker: DEMO_MAKERS[maker]!,
-    name,
-    pigments: codes ? codes.split(' ') : [],
-    masstone: swatch(masstone),
-    wash: swatch(wash),
-    transparency: SCALES.transparency[t as 't'],
-    staining: SCALES.staining[s as 's'],
-    granulation: SCALES.granulation[g as 'g'],
-    lightfastness: SCALES.lightfastness[l as 'ex'],
-    grade: series === 'h' ? 'handmade' : 'artist',
-  }
-  if (formula) paint.formula = formula
-  if (series && series !== 'h') paint.series = series
-  if (effect) paint.effect = effect
-  if (more && !effect) paint.note = more
-  return [[maker, name, formula].filter(Boolean).join(':'), paint]
-}
-
 /** The demo collection of a season on a seabird island, its dates counted back from a day. */
 export function buildDemo(today: string): Documents {
   const documents = noDocuments()
@@ -137,6 +85,11 @@ export function buildDemo(today: string): Documents {
     }),
   }))
   documents.recipes = lines(DEMO_RECIPES).map((cells) => recipeOf(cells, paints))
+  const { entries, pictures } = paintingsOf(documents, today)
+  documents.journal.push(...entries)
+  documents.pictures = pictures
+  documents.versions = versionsOf(documents.palettes, (key) => found(paints, key), today)
+  Object.assign(documents, buyingOf(documents, today))
   return documents
 }
 

@@ -70,7 +70,7 @@ function ranges(): Sold[] {
   const own = single.map((p): Sold => ({
     by: 'Q',
     maker: MAKERS.Q!,
-    name: p.names[0]!.slice(0, 120),
+    name: `${p.names[0]![0]!.toUpperCase()}${p.names[0]!.slice(1, 120)}`,
     pigments: [p.code],
     millilitres: 8,
     kind: 'tube',

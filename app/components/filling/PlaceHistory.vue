@@ -2,11 +2,13 @@
 import { counted, dayInWords } from '@juxtachrome/core/units'
 import { eventLine, type FillEvent, type Palette, type PlaceRef } from '@juxtachrome/core/documents'
 import type { Effective, PaletteState, Stay } from '@juxtachrome/core/ledger'
+import { costOfFill } from '@juxtachrome/core/restocking'
 import { computed, ref } from 'vue'
 import { useFillCommands } from '~/commands/filling'
 import { useNaming } from '~/commands/naming'
 import { useAsk } from '~/composables/useAsk'
 import { useItemWords } from '~/commands/itemWords'
+import { sumsInWords } from '~/composables/moneyWords'
 import { useCollection } from '~/stores/collection'
 
 const props = defineProps<{ palette: Palette; placeId: string; state: PaletteState; today: string }>()
@@ -43,7 +45,13 @@ function stayInWords(stay: Stay): string {
   ].join(', ')
 }
 const fillings = ({ content }: Stay) => counted(content.layers.length, 'filling')
-const line = ({ event }: Effective) => eventLine(event, name)
+const line = ({ event }: Effective) => eventLine(event, name) + worthOf(event)
+/** What a filling took, by what its tube cost. */
+function worthOf(event: Effective['event']): string {
+  if (event.kind !== 'fill') return ''
+  const worth = sumsInWords(costOfFill(event, (id) => collection.core.get('items', id)).sums)
+  return worth ? `, worth ${worth}` : ''
+}
 
 async function strike(entry: Effective) {
   const text = `${dayInWords(entry.event.day)}: ${line(entry)}. The journal keeps it, with the correction; balances are worked out anew.`

@@ -50,6 +50,7 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
         </ul>
         <p class="hint">Nothing here is a permission: the label, the safety data sheet and local rules come first.</p>
       </div>
+      <SharePalette :palette="palette" @done="emit('close')" />
       <div class="flex justify-end gap-2">
         <button type="button" class="btn" @click="emit('close')">Cancel</button>
         <button class="btn btn-primary">Save</button>

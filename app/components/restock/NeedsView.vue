@@ -47,7 +47,7 @@ const answer = (need: Need, said: 'accepted' | 'refused' | 'later') =>
           aria-label="Something else that is needed"
           placeholder="a name, or a code such as PB60"
         />
-        <button class="btn">Write it down</button>
+        <button class="btn whitespace-nowrap">Write it down</button>
       </form>
       <p v-if="problem" role="alert" class="refusal">{{ problem }}</p>
       <ol data-repeats>
@@ -70,6 +70,7 @@ const answer = (need: Need, said: 'accepted' | 'refused' | 'later') =>
             ><input type="checkbox" :checked="n.anyMaker" @change="commands.anyMaker(n, !n.anyMaker, today)" />any
             maker</label
           >
+          <NeedCode v-if="!n.paintId" :key="n.pigments.join()" :need="n" />
         </NeedRow>
       </ol>
       <p v-if="accepted.length === 0" class="hint">

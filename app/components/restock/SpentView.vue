@@ -37,7 +37,9 @@ const palettes = computed(() =>
       <template v-else>
         <p>{{ sumsInWords(all) }} for {{ counted(spent.spendings.filter((s) => !s.isDelivery).length, 'item') }}.</p>
         <p v-if="spent.unpriced || spent.undated" class="hint text-sm">
-          Not counted: {{ counted(spent.unpriced, 'item') }} without a price, {{ spent.undated }} without a day.
+          Not counted: {{ counted(spent.unpriced, 'item') }} without a price{{
+            spent.undated ? `, ${spent.undated} without a day` : ''
+          }}.
         </p>
         <div role="group" aria-label="By" class="my-2 flex gap-1" data-repeats>
           <button v-for="b in SPENT_BY" :key="b" class="choice" :aria-pressed="by === b" @click="by = b">

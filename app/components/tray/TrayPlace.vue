@@ -116,14 +116,15 @@ const lensStyle = computed(() => {
         <span v-if="lensStyle" class="absolute inset-0" :style="lensStyle" />
         <span
           v-if="seen?.bar !== undefined"
-          class="absolute inset-x-1 bottom-1 h-1.5 border border-black/60"
+          class="absolute inset-x-1 bottom-1 h-1.5 border border-black bg-white"
           aria-hidden="true"
-          ><span class="block h-full bg-black/80" :style="{ width: `${100 * seen.bar}%` }"
+          ><span class="block h-full bg-black" :style="{ width: `${100 * seen.bar}%` }"
         /></span>
         <span v-if="wet && !lensStyle" class="gloss absolute inset-0" aria-hidden="true" />
         <span v-if="plan?.standsFor && !lensStyle" class="stands-in @max-[40px]:hidden" aria-hidden="true"
           >stand-in</span
         >
+        <span v-if="seen?.tag" class="seen-tag" aria-hidden="true">{{ seen.tag }}</span>
         <span v-if="wet" class="absolute left-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black">{{
           stage
         }}</span>
@@ -132,7 +133,7 @@ const lensStyle = computed(() => {
         class="shrink-0 bg-ground px-0.5 pb-px text-center @max-[33px]:hidden text-[10px] leading-[1.1]"
         :class="round ? 'pb-2' : ''"
       >
-        <span v-if="seen" class="line-clamp-2 overflow-hidden text-[11px]">{{ seen.words }}</span>
+        <span v-if="seen && !seen.tag" class="line-clamp-2 overflow-hidden text-[11px]">{{ seen.words }}</span>
         <span v-else class="hidden overflow-hidden @min-[62px]:line-clamp-2 text-[11px]">{{ shown.name }}</span>
         <span class="block truncate">{{ short }}</span>
       </span>
@@ -170,6 +171,19 @@ const lensStyle = computed(() => {
   color: #000;
   font-size: 10px;
   line-height: 1.25;
+}
+.seen-tag {
+  position: absolute;
+  inset: auto 0 35%;
+  margin: auto;
+  width: fit-content;
+  padding: 0.05rem 0.4rem;
+  background: #fff;
+  color: #000;
+  border: 1px solid #000;
+  font-size: 12px;
+  font-weight: 600;
+  line-height: 1.3;
 }
 .place {
   -webkit-touch-callout: none;

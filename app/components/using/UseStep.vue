@@ -45,7 +45,7 @@ const level = computed(() => levels.value.find((l) => l.placeId === props.place)
 function seen(_paint: Paint, placeId: string): LensCell | undefined {
   if (lens.value === 'log') {
     const how = log.touched.get(placeId)
-    return how && { words: how === 'some' ? 'used' : 'a lot', bar: how === 'some' ? 0.34 : 1 }
+    return how && { words: how === 'some' ? 'used' : 'used a lot', tag: how === 'some' ? 'used' : 'a lot' }
   }
   if (lens.value === 'left') {
     const own = levels.value.find((l) => l.placeId === placeId)

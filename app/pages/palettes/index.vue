@@ -42,6 +42,7 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
     <div class="mb-3 flex flex-wrap items-center gap-2">
       <h1 class="grow">Palettes</h1>
       <NuxtLink v-if="rows.length > 1" class="btn" to="/palettes/beside">Two side by side</NuxtLink>
+      <TakePalette @taken="(id: string) => router.push(`/palettes/${id}/choose`)" />
       <NuxtLink class="btn" to="/boxes">Boxes</NuxtLink>
       <NuxtLink class="btn" to="/pans">Pans</NuxtLink>
       <NuxtLink class="btn" to="/ledger">Ledger</NuxtLink>

@@ -68,6 +68,7 @@ export function gatherNeeds(question: GatherQuestion): Need[] {
         : 0
       return {
         ...n,
+        pigments: answer?.pigments?.length && !n.paintId ? answer.pigments : n.pigments,
         weight: weightOfAll(n.reasons),
         onOrder: items.filter((i) => i.supply === 'on order').length,
         ...(perYear > 0 ? { perYear } : {}),
@@ -100,6 +101,9 @@ function isStocked({ paintId, reasons }: Draft, { itemsOf, account }: GatherQues
 
 type Draft = Pick<Need, 'key' | 'paintId' | 'name' | 'maker' | 'pigments' | 'reasons'>
 
+/** Names shorter than this may stand in any words. */
+const SHORTEST = 6
+
 /** Needs as they come together, by their key. */
 class Found {
   readonly all = new Map<string, Draft>()
@@ -120,14 +124,23 @@ class Found {
   code(code: string, name: string, reason: NeedReason): void {
     this.#note({ key: `code:${code}`, name: `${name}, ${code}`, pigments: [code], reasons: [] }, reason)
   }
-  /** A paint of the collection where the words are its name, a pigment where they are its code, else just the words. */
+  /** A paint of the collection where the words are or hold its name, a pigment where they are its code, else just the words. */
   words(words: string, reason: NeedReason): void {
-    const paint = this.#byName.get(plainWords(words))
+    const plain = plainWords(words)
+    const paint = this.#byName.get(plain) ?? this.#named(plain)
     if (paint) return this.paint(paint.id, reason)
     const codes = parsePigmentCodes(words).codes.map((c) => c.code)
-    if (codes.length === 1 && plainWords(words) === codes[0]!.toLowerCase())
-      return this.code(codes[0]!, words.trim(), reason)
-    this.#note({ key: keyOfWish(words), name: words.trim(), pigments: codes, reasons: [] }, reason)
+    if (codes.length === 1 && plain === codes[0]!.toLowerCase()) return this.code(codes[0]!, words.trim(), reason)
+    // `a darker brown, for kelp` is the same need as `a darker brown`
+    const head = words.split(/[,;]/)[0]!.trim() || words.trim()
+    this.#note({ key: keyOfWish(head), name: head, pigments: codes, reasons: [] }, reason)
+  }
+  /** The paint whose name stands in the words as a whole, the longest of several. */
+  #named(plain: string): Paint | undefined {
+    const found = [...this.#byName].filter(
+      ([name]) => name.length >= SHORTEST && ` ${plain.replace(/[,;.:]/g, ' ')} `.includes(` ${name} `),
+    )
+    return found.sort((p, q) => q[0].length - p[0].length)[0]?.[1]
   }
   /** What was written down by hand, and what was accepted though nothing gathers it any more. */
   answered({ key, words = '', pigments = [], own }: NeedAnswer): void {

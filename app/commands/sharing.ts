@@ -1,0 +1,31 @@
+import type { Result } from '@juxtachrome/core/result'
+import type { Palette } from '@juxtachrome/core/documents'
+import { readPalette, sharedPalette, takePalette, writePalette } from '@juxtachrome/core/formats'
+import { ok } from '@juxtachrome/core/result'
+import { counted } from '@juxtachrome/core/units'
+import { nanoid } from 'nanoid'
+import { useCollection } from '~/stores/collection'
+import { useNotices } from '~/stores/notices'
+import { useUndo } from '~/stores/undo'
+
+/** One palette out to somebody else, and somebody else's in beside one's own. */
+export function useSharing() {
+  const collection = useCollection()
+  const undo = useUndo()
+  const notices = useNotices()
+  return {
+    asText: (palette: Palette): string => writePalette(sharedPalette(palette, collection.paint, collection.recipes)),
+    /** Takes a shared palette in under ids of its own; nothing that is here is changed. Errors: as `readPalette`. */
+    takeIn(text: string): Result<Palette> {
+      const read = readPalette(text)
+      if (!read.ok) return read
+      const taken = takePalette(read.value, collection.paints, collection.palettes, () => nanoid(12))
+      const kept = undo.commit(`took in the palette ${taken.palette.name}`, taken.changes)
+      if (!kept.ok) return kept
+      notices.say(
+        `${taken.palette.name} is here: ${counted(taken.known, 'paint')} of it you have listed, ${taken.fresh} came in without a tube.`,
+      )
+      return ok(taken.palette)
+    },
+  }
+}

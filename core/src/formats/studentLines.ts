@@ -1,0 +1,81 @@
+import { leanInWords } from '../colour/lean'
+import { answersCall } from '../choosing/ways/rank'
+import type { Guide } from '../documents/guide'
+import type { Paint } from '../documents/paint'
+import type { Palette } from '../documents/palette'
+import { planAt } from '../documents/plan'
+import { referenceOf } from '../film/paintOptics'
+import { propertiesOf } from '../paints/properties'
+import { viewOfPaint } from '../paints/view'
+import { cautionsOfCodes } from '../pigments/cautions'
+import { REFERENCE_PIGMENTS } from '../pigments/reference'
+import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
+import { paintOfPigment } from '../standins/sought'
+import type { StudentLine } from './studentsFile'
+
+/** What matters in a paint when somebody else buys it: where it leans, and what it does on the paper. */
+export function mattersOf(paint: Paint): string {
+  const { family, lean } = viewOfPaint(paint)
+  const { transparency, staining, granulation, lightfastness } = propertiesOf(paint)
+  return [
+    lean ? leanInWords(lean) : family,
+    transparency?.value,
+    staining?.value,
+    granulation?.value,
+    lightfastness ? `lightfastness ${lightfastness.value}` : undefined,
+  ]
+    .filter(Boolean)
+    .join(', ')
+    .slice(0, 300)
+}
+
+/** The usual cautions for a paint's pigments, where there are more than the mild ones of every pigment. */
+function cautionsOf(paint: Paint): string[] {
+  const { isMild, lines } = cautionsOfCodes(paint.pigments, referenceOf(paint))
+  return isMild ? [] : lines.map((l) => l.text.slice(0, 400)).slice(0, 12)
+}
+
+function lineOf(paint: Paint, name: string, more = ''): StudentLine {
+  const cautions = cautionsOf(paint)
+  const matters = [more, mattersOf(paint)].filter(Boolean).join('; ').slice(0, 300)
+  return {
+    name: name.slice(0, 160),
+    pigments: [...paint.pigments],
+    ...(matters ? { matters } : {}),
+    ...(cautions.length ? { cautions } : {}),
+  }
+}
+
+/** A line for every planned paint of a palette, in the order of its places, each once. */
+export function linesOfPalette(palette: Palette, paintOf: (id: string) => Paint | undefined): StudentLine[] {
+  const seen = new Set<string>()
+  return palette.holder.places.flatMap(({ id }) => {
+    const paint = paintOf(planAt(palette, id)?.paintId ?? '')
+    if (!paint || seen.has(paint.id)) return []
+    seen.add(paint.id)
+    return [lineOf(paint, paint.name)]
+  })
+}
+
+/** So many codes are named for one call. */
+const NAMED = 3
+
+/** A line for every call of a guide: the pigment that answers it best and is lightfast, and others that do. */
+export function linesOfGuide({ calls }: Pick<Guide, 'calls'>): StudentLine[] {
+  const taken = new Set<string>()
+  return calls.flatMap((call): StudentLine[] => {
+    const answering = REFERENCE_PIGMENTS.flatMap((pigment) => {
+      const paint = paintOfPigment(pigment)
+      if (!pigment.code || pigment.kind === 'effect' || !answersCall(call, paint)) return []
+      const fast = levelOn(LIGHTFASTNESSES, propertiesOf(paint).lightfastness?.value)
+      return [{ pigment, paint, order: (fast < 0 ? 5 : fast) + (taken.has(pigment.code) ? 10 : 0) }]
+    }).sort((p, q) => p.order - q.order || (p.pigment.id < q.pigment.id ? -1 : 1))
+    const first = answering.slice(0, call.quota)
+    if (first.length === 0) return [{ name: call.words.slice(0, 160), pigments: [] }]
+    for (const { pigment } of first) taken.add(pigment.code)
+    const others = answering.slice(call.quota, call.quota + NAMED).map((a) => a.pigment.code)
+    return first.map(({ paint, pigment }) =>
+      lineOf(paint, `${call.words}: ${pigment.names[0]}`, others.length ? `or ${[...new Set(others)].join(', ')}` : ''),
+    )
+  })
+}

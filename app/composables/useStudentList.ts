@@ -3,7 +3,6 @@ import { readPrice, pricePerMlInWords } from '@juxtachrome/core/paints'
 import { type StandIn, USUAL_MATTERS } from '@juxtachrome/core/standins'
 import { READY_GUIDES } from '@juxtachrome/core/choosing'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
 import { nameOfStandIn } from './standInWords'
 import { useQuestion } from './useQuestion'
@@ -12,7 +11,10 @@ import { saveFile } from './useExport'
 /** A list for students as it is made: its lines, and what stands in at up to two levels of price. */
 export function useStudentList(from: string) {
   const collection = useCollection()
-  const nameOf = usePaintName()
+  const nameOf = (id: string) => {
+    const paint = collection.paint(id)
+    return [paint?.name ?? 'a paint that is gone', paint?.maker].filter(Boolean).join(' of ')
+  }
   const { ask, cancel, isWorking, trouble } = useQuestion('substitutePalette')
   const source = ref(from)
   const note = ref('')
@@ -67,7 +69,7 @@ export function useStudentList(from: string) {
     const found: string[][] = []
     const names: string[] = []
     for (const [i, mostPerMl] of caps.entries()) {
-      const request = { paletteId: own, text, scope: 'anything' as const, matters: USUAL_MATTERS }
+      const request = { paletteId: own, text, scope: 'anything' as const, others: true, matters: USUAL_MATTERS }
       const answer = await ask({ ...request, ...(mostPerMl ? { mostPerMl } : {}) }, (p) => {
         done.value = (i + p.done / p.of) / caps.length
       })

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Purchase, PurchaseState } from '@juxtachrome/core/documents'
+import { planAt, type Purchase, type PurchaseState } from '@juxtachrome/core/documents'
 import { placesKeptFor } from '@juxtachrome/core/restocking'
 import { counted, dayInWords } from '@juxtachrome/core/units'
 import { computed } from 'vue'
@@ -36,6 +36,7 @@ const rows = computed(() =>
       line,
       index,
       kept: line.state === 'delivered' ? keptFor(purchase, index) : [],
+      fill: line.state === 'delivered' ? toFill(purchase, index) : [],
     })),
   })),
 )
@@ -43,6 +44,16 @@ function keptFor(purchase: Purchase, index: number) {
   return purchase.lines[index]!.itemIds.flatMap((id) => {
     const paint = collection.paint(collection.core.get('items', id)?.paintId)
     return paint ? placesKeptFor(paint, collection.palettes).map((k) => ({ ...k, paint })) : []
+  })
+}
+/** Places for which it is planned and in which nothing lies yet. */
+function toFill(purchase: Purchase, index: number) {
+  const ids = new Set(purchase.lines[index]!.itemIds.flatMap((id) => collection.core.get('items', id)?.paintId ?? []))
+  return collection.palettes.flatMap((palette) => {
+    const state = collection.ledger.places(palette.id)
+    return palette.holder.places
+      .filter(({ id }) => ids.has(planAt(palette, id)?.paintId ?? '') && !state.get(id)?.content)
+      .map(({ id }) => ({ palette, placeId: id }))
   })
 }
 /** Items on order that no purchase speaks of: entered by hand. */
@@ -83,7 +94,7 @@ const waiting = computed(() =>
         >
       </h2>
       <ul>
-        <li v-for="{ line, index, kept } in lines" :key="index" class="border-b border-line py-2">
+        <li v-for="{ line, index, kept, fill } in lines" :key="index" class="border-b border-line py-2">
           <p class="flex flex-wrap items-center gap-x-3 gap-y-1">
             <span
               class="grow"
@@ -113,6 +124,16 @@ const waiting = computed(() =>
             <button class="btn" @click="commands.planKept(k.palette, k.placeId, k.paint.id)">
               Plan {{ k.paint.name }} there
             </button>
+          </p>
+          <p v-if="fill.length" class="mt-1 text-sm">
+            Planned and not filled:
+            <NuxtLink
+              v-for="f in fill"
+              :key="`${f.palette.id} ${f.placeId}`"
+              class="link mr-2"
+              :to="`/palettes/${f.palette.id}/fill?place=${f.placeId}`"
+              >{{ f.placeId }} of {{ f.palette.name }}</NuxtLink
+            >
           </p>
         </li>
       </ul>

@@ -47,12 +47,12 @@ const options = () => [
       <img src="/icon.svg" alt="" width="26" height="26" />
       <span>Juxtachrome</span>
     </NuxtLink>
-    <nav aria-label="Main" class="order-last flex w-full gap-0.5 sm:order-none sm:gap-1 sm:w-auto">
+    <nav aria-label="Main" class="order-last flex w-full max-sm:gap-0 sm:order-none sm:gap-1 sm:w-auto">
       <NuxtLink
         v-for="page in PAGES"
         :key="page.to"
         :to="page.to"
-        class="btn btn-quiet grow max-sm:px-1 max-sm:text-sm sm:grow-0"
+        class="btn btn-quiet grow max-sm:px-0.5 max-sm:text-[13px] sm:grow-0"
         :aria-current="isHere(page.to) ? 'page' : undefined"
         :class="isHere(page.to) ? 'here' : ''"
       >

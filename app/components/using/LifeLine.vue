@@ -75,7 +75,7 @@ const changes = (p: (typeof points.value)[number]) =>
       <ol>
         <li v-for="(p, i) in points" :key="i" class="border-t border-line py-2">
           <p>
-            <span class="hint">{{ i + 1 }}</span>
+            <span class="hint mr-1.5">{{ i + 1 }}</span>
             <span class="font-medium">{{ p.version?.name ?? 'As it is now' }}</span>
             <span class="hint">, {{ dayInWords(p.day) }}, {{ counted(p.paints, 'paint') }}</span>
           </p>

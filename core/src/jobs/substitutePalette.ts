@@ -25,6 +25,8 @@ export interface SubstituteRequest {
   /** A list of paints, a line each, in place of those of the palette. */
   text?: string
   scope: Scope
+  /** Of a list: another tube of the very paint is no answer. */
+  others?: boolean
   mostPerMl?: { minor: number; currency: string }
   matters?: Matters
 }
@@ -49,7 +51,7 @@ export interface Substituted {
 /** The best stand-in for every place of a palette, or for every line of somebody's list. */
 export const substitutePaletteJob = job<SubstituteRequest, SubstitutedProgress, Substituted>({
   lane: 'long',
-  *run({ paletteId, text, ...question }, collection): Generator<SubstitutedProgress, Result<Substituted>> {
+  *run({ paletteId, text, others, ...question }, collection): Generator<SubstitutedProgress, Result<Substituted>> {
     const palette = collection.get('palettes', paletteId)
     if (!palette) return fail('no-palette', 'That palette is gone.')
     const lines = text === undefined ? linesOfPalette(palette, collection) : yield* linesOfText(text, collection)
@@ -68,7 +70,7 @@ export const substitutePaletteJob = job<SubstituteRequest, SubstitutedProgress, 
       trials: trialsIn(collection),
       near: palette.brief?.near ?? NEAR_ENOUGH,
       // that another tube of each will do is no news of a palette; of a list it is
-      ...(text === undefined ? { unless: (_id: string, { kind }: StandIn) => kind === 'another item' } : {}),
+      ...(text === undefined || others ? { unless: (_id: string, { kind }: StandIn) => kind === 'another item' } : {}),
       ...(palette.brief?.most ? { most: palette.brief.most } : {}),
     })
     const answer = yield* retold(going, ({ done, of, soFar }) => ({ done, of, soFar: soFar.map(named) }))

@@ -54,7 +54,7 @@ export function gatherNeeds(question: GatherQuestion): Need[] {
   for (const answer of answers) if (answer.own || answer.said === 'accepted') found.answered(answer)
   const answerOf = new Map(answers.map((a) => [a.key, a]))
   return [...found.all.values()]
-    .filter((n) => n.paintId === undefined || !isStocked(n, question))
+    .filter((n) => answerOf.get(n.key)?.said === 'accepted' || n.paintId === undefined || !isStocked(n, question))
     .map((n): Need => {
       const answer = answerOf.get(n.key)
       const isPutOff = answer?.said === 'later' && (answer.until ?? '9999') > today

@@ -12,6 +12,7 @@ import {
   updated,
 } from '@juxtachrome/core/documents'
 import { type Need, placeOrder, type PlannedOffer, settleLine } from '@juxtachrome/core/restocking'
+import { parsePigmentCodes } from '@juxtachrome/core/pigments'
 import { keyOfWish } from '@juxtachrome/core/using'
 import { counted } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
@@ -72,9 +73,11 @@ export function useRestockCommands() {
     addOwn(words: string, day: string): boolean {
       const name = words.trim().slice(0, 160)
       const known = collection.paints.find((p) => p.name.toLowerCase() === name.toLowerCase())
-      const key = known ? `paint:${known.id}` : keyOfWish(name)
+      const codes = parsePigmentCodes(name).codes.map((c) => c.code)
+      const isCode = codes.length === 1 && codes[0]!.toLowerCase() === name.toLowerCase()
+      const key = known ? `paint:${known.id}` : isCode ? `code:${codes[0]!}` : keyOfWish(name)
       return undo.commit(`wrote down the need of ${name}`, [
-        saying({ key, name, pigments: known?.pigments ?? [] }, { said: 'accepted', own: true }, day),
+        saying({ key, name, pigments: known?.pigments ?? codes }, { said: 'accepted', own: true }, day),
       ]).ok
     },
     /** The accepted needs in the order given. */

@@ -1,4 +1,4 @@
-import type { Need } from '@juxtachrome/core/restocking'
+import { byRankAndWeight, type Need, withAnswer } from '@juxtachrome/core/restocking'
 import { watchDebounced } from '@vueuse/core'
 import { computed, ref, shallowRef } from 'vue'
 import type { ValueOf } from '~/workers/client'
@@ -34,7 +34,12 @@ export function useNeeds() {
     () => void gather(),
     { debounce: 120 },
   )
-  const of = (said: Need['said']) => computed(() => (needs.value ?? []).filter((n) => n.said === said))
+  /** What was just said holds at once, before everything is gathered anew. */
+  const answered = computed(() => {
+    const answers = new Map(collection.needAnswers.map((a) => [a.key, a]))
+    return (needs.value ?? []).map((n) => withAnswer(n, answers.get(n.key), today.value)).sort(byRankAndWeight)
+  })
+  const of = (said: Need['said']) => computed(() => answered.value.filter((n) => n.said === said))
   return {
     needs,
     gather,

@@ -75,6 +75,7 @@ const toFill = computed(() =>
       <p class="hint">{{ dayInWords(today) }}</p>
     </div>
     <LastingNotice />
+    <LazyPathAhead v-if="!collection.isEmpty" />
     <EmptyCollection v-if="collection.isEmpty" />
     <div v-else class="grid gap-4 lg:grid-cols-2">
       <section class="panel p-4">
@@ -115,6 +116,9 @@ const toFill = computed(() =>
             }}</span>
           </li>
         </ul>
+        <p v-if="low.length" class="mt-1 text-sm">
+          <NuxtLink class="link" to="/restock">What is worth buying, and when</NuxtLink>
+        </p>
         <template v-if="onOrder.length"
           ><h3 class="mt-3">On order</h3>
           <ul>

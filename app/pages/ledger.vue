@@ -41,6 +41,7 @@ function fits({ entryId, event }: Effective, by: Asked): boolean {
   if (by.from && event.day < by.from) return false
   if (by.to && event.day > by.to) return false
   if (ofPan.value && !ofPan.value.has(entryId)) return false
+  if (event.kind === 'sitting') return !by.palette || event.paletteId === by.palette
   return !by.palette || collection.ledger.placesOf(entryId).some((p) => p.paletteId === by.palette)
 }
 /** Entries of one pan: those that name it, and what was poured into it wherever it lay. */
@@ -58,7 +59,9 @@ function vesselOf(event: Event): string | undefined {
 const concernsPaint = (event: Event, paintId: string) =>
   event.kind === 'fill'
     ? event.paintId === paintId
-    : event.kind === 'measure' && collection.core.get('items', event.itemId)?.paintId === paintId
+    : event.kind === 'sitting'
+      ? event.used.some((u) => u.paintId === paintId)
+      : event.kind === 'measure' && collection.core.get('items', event.itemId)?.paintId === paintId
 const shown = computed(() => {
   const by = asked.value
   return Object.keys(by).length ? all.value.filter((e) => fits(e, by)) : all.value

@@ -60,7 +60,7 @@ function keep() {
 </script>
 
 <template>
-  <form aria-label="Budget" class="space-y-2" @submit.prevent="keep">
+  <form aria-label="Budget" class="space-y-2" novalidate @submit.prevent="keep">
     <h2>Budget</h2>
     <div class="flex gap-2">
       <TextField v-model="form.sum" label="So much" :error="errors.sum" class="grow" />

@@ -17,7 +17,7 @@ const nameAt = (placeId: string) => {
 </script>
 
 <template>
-  <form aria-label="Log a painting" class="space-y-2" @submit.prevent="log.save()">
+  <form aria-label="Log a painting" class="space-y-2" novalidate @submit.prevent="log.save()">
     <h2>{{ correcting ? 'Correct what was logged' : 'Log a painting' }}</h2>
     <TextField v-model="words" label="What it was, in a few words" maxlength="160" />
     <div class="flex gap-2">

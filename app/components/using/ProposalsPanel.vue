@@ -38,7 +38,7 @@ async function begin() {
 }
 // what is planned has changed: old proposals speak of another palette
 watch(
-  () => [props.palette.plan, props.palette.brief, props.within] as const,
+  () => JSON.stringify([props.palette.plan, props.palette.brief, props.within]),
   () => {
     cancel()
     proposals.value = []

@@ -56,9 +56,6 @@ export function gatherNeeds(question: GatherQuestion): Need[] {
   return [...found.all.values()]
     .filter((n) => answerOf.get(n.key)?.said === 'accepted' || n.paintId === undefined || !isStocked(n, question))
     .map((n): Need => {
-      const answer = answerOf.get(n.key)
-      const isPutOff = answer?.said === 'later' && (answer.until ?? '9999') > today
-      const said = answer?.said === 'later' && !isPutOff ? undefined : answer?.said
       const items = n.paintId ? question.itemsOf(n.paintId) : []
       const perYear = n.paintId
         ? rateOfUse(
@@ -68,20 +65,28 @@ export function gatherNeeds(question: GatherQuestion): Need[] {
         : 0
       return {
         ...n,
-        pigments: answer?.pigments?.length && !n.paintId ? answer.pigments : n.pigments,
         weight: weightOfAll(n.reasons),
         onOrder: items.filter((i) => i.supply === 'on order').length,
         ...(perYear > 0 ? { perYear } : {}),
-        ...(said ? { said } : {}),
-        ...(answer ? { answer } : {}),
-        anyMaker: answer?.anyMaker ?? n.paintId === undefined,
+        anyMaker: n.paintId === undefined,
       }
     })
+    .map((n) => withAnswer(n, answerOf.get(n.key), today))
     .sort(byRankAndWeight)
 }
 
+/** A need with what was said to it: put off until its day, ranked, with the codes that its words mean. */
+export function withAnswer(need: Need, answer: NeedAnswer | undefined, today: string): Need {
+  const { said: _said, answer: _answer, ...bare } = need
+  const anyMaker = answer?.anyMaker ?? need.paintId === undefined
+  if (!answer) return { ...bare, anyMaker }
+  const isDue = answer.said === 'later' && (answer.until ?? '9999') <= today
+  const means = answer.pigments?.length && !need.paintId ? answer.pigments : need.pigments
+  return { ...bare, anyMaker, pigments: means, answer, ...(isDue ? {} : { said: answer.said }) }
+}
+
 /** Accepted ones first, in the order they were given; then what is open by its weight; what was put off or refused last. */
-function byRankAndWeight(p: Need, q: Need): number {
+export function byRankAndWeight(p: Need, q: Need): number {
   const standing = (n: Need) => (n.said === 'accepted' ? 0 : n.said === undefined ? 1 : n.said === 'later' ? 2 : 3)
   const rank = (n: Need) => n.answer?.rank ?? Infinity
   return (

@@ -1,7 +1,7 @@
 /** What to buy next: needs, shops' offers, a plan within a budget, what was spent. What is shared of it, by name. */
 export { closersOf } from './closers'
 export { costOfFill, costOfPalette, costOfSitting, type Worth } from './costOf'
-export { gatherNeeds } from './gatherNeeds'
+export { byRankAndWeight, gatherNeeds, withAnswer } from './gatherNeeds'
 export type { LinearModel, Solve, Solved, SolveOptions } from './linearModel'
 export { type Need, type NeedReason } from './need'
 export { judgeOffers, type Match, matchOf, perMillilitre, setAgainstOwned, type SetWorth } from './offers'

@@ -24,6 +24,8 @@ export interface ProposeProgress {
 }
 
 const MOST = 5
+/** Untouched in so many paintings, a paint may make room though it is too soon to say much (judgement). */
+const EARLY = 3
 const MOST_OUT = 5
 /** Used in so many paintings from other palettes, a paint is worth a thought (judgement). */
 const ELSEWHERE = 3
@@ -97,14 +99,22 @@ function hardlyUsed({ palette, review }: ProposeQuestion, now: Assessment): Revi
   const mustIn = new Set(palette.brief?.mustIn)
   const mixed = (p: ReviewedPaint) => Number(now.spares?.some((s) => s.paintId === p.paintId) ?? false)
   const brings = (p: ReviewedPaint) => now.brings?.find((b) => b.paintId === p.paintId)?.worth ?? 0
+  const isEarly = (p: ReviewedPaint) => p.pull === 'too soon to say'
   return review.paints
     .filter(
       (p) =>
-        (p.pull === 'never' || p.pull === 'seldom') &&
+        (p.pull === 'never' || p.pull === 'seldom' || (isEarly(p) && p.times === 0 && p.of >= EARLY)) &&
         !mustIn.has(p.paintId) &&
         p.placeIds.every((id) => !planAt(palette, id)?.locked),
     )
-    .sort((p, q) => mixed(q) - mixed(p) || p.times - q.times || brings(p) - brings(q))
+    .sort(
+      (p, q) =>
+        Number(isEarly(p)) - Number(isEarly(q)) ||
+        mixed(q) - mixed(p) ||
+        p.times - q.times ||
+        brings(p) - brings(q) ||
+        (p.paintId < q.paintId ? -1 : 1),
+    )
     .slice(0, MOST_OUT)
 }
 

@@ -31,6 +31,7 @@ const go = (to: string) => router.push(`/palettes/${palette.value?.id}/${to}`)
           :key="id"
           class="btn btn-quiet whitespace-nowrap max-sm:px-2"
           :to="`/palettes/${palette.id}/${id}`"
+          :aria-label="label"
           :aria-current="id === step ? 'step' : undefined"
           ><span class="hint max-sm:hidden">{{ i + 1 }}</span
           ><span :class="id === step ? 'here' : ''">{{ label }}</span></NuxtLink

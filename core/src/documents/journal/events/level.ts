@@ -10,7 +10,7 @@ export const level = eventKind({
     vessel: VesselRef,
     share: z.number('A share from 0 to 1.').check(z.gte(0, 'Not below 0.'), z.lte(1, 'At most all of it.')),
   }),
-  words: (e, name) => `looked how much is left in ${name.vessel(e.vessel)}`,
+  words: (e, name) => `found ${Math.round(e.share * 100)} % left in ${name.vessel(e.vessel)}`,
   line: (e) => `${Math.round(e.share * 100)} % of what was put in is left`,
   names: (e) => [e.vessel],
   foldVessels: (e, fold) => fold.seen(e.vessel, e.share, e.day),

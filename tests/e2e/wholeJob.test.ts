@@ -1,0 +1,178 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { App, Key } from './app'
+
+/** The whole job as a newcomer does it, each click, typed field and key pressed as a command counted as one step. */
+let app: App
+let steps = 0
+const done: string[] = []
+let chapter = 0
+beforeAll(async () => {
+  app = await App.open('/', { empty: true })
+})
+afterAll(async () => {
+  expect(await app.complaints()).toEqual([])
+  await app.close()
+})
+const click = async (name: string, within = '') => {
+  steps += 1
+  await app.click(name, within)
+}
+const type = async (label: string, text: string) => {
+  steps += 1
+  await app.type(label, text)
+}
+const press = async (key: string) => {
+  steps += 1
+  await app.press(key)
+}
+const tap = async (placeId: string) => {
+  steps += 1
+  await (await app.place(placeId)).click()
+}
+const ends = (what: string) => {
+  done.push(`${what} ${steps - chapter}`)
+  chapter = steps
+}
+
+/** Sixty paints as somebody lists them: invented makers, names of the trade. */
+const MAKERS = ['Northwall', 'Skerry Colours', 'Halvard & Roe']
+const COLOURS = `Lemon yellow PY175;Hansa yellow light PY3;Hansa yellow medium PY74;Hansa yellow deep PY65;Nickel azo yellow PY150;
+Indian yellow PY110;Benzimidazolone yellow PY154;Isoindoline yellow PY139;Naples yellow PW6 PY42;Pyrrole orange PO71;
+Benzimidazolone orange PO62;Transparent orange PO73;Pyrrole scarlet PR255;Pyrrole red PR254;Naphthol red PR170;
+Perylene red PR178;Perylene maroon PR179;Quinacridone rose PV19;Quinacridone red PR209;Quinacridone magenta PR122;
+Quinacridone violet PV55;Potter's pink PR233;Cobalt violet PV14;Manganese violet PV16;Dioxazine violet PV23;
+Ultramarine violet PV15;French ultramarine PB29;Cobalt blue PB28;Cerulean blue PB35;Cerulean chromium PB36;
+Phthalo blue green shade PB15:3;Phthalo blue red shade PB15:6;Prussian blue PB27;Phthalo turquoise PB16;Cobalt turquoise PG50;
+Viridian PG18;Phthalo green blue shade PG7;Phthalo green yellow shade PG36;Chromium oxide green PG17;Perylene green PBk31;
+Green gold PY129;Sap green PG7 PY150;Terre verte PG23;Yellow ochre PY43;Gold ochre PY42;
+Raw sienna PBr7;Burnt sienna PBr7;Burnt umber PBr7;Raw umber PBr7;Venetian red PR101;
+Transparent red iron oxide PR101;Transparent yellow iron oxide PY42;Mars black PBk11;Lamp black PBk6;Ivory black PBk9;
+Payne's grey PB29 PBk6;Neutral tint PBk6 PB15:3 PV19;Titanium white PW6;Unbleached titanium PW6:1;Graphite grey PBk10`
+const LIST = COLOURS.split(';')
+  .map((line, i) => `${line.trim()}, ${MAKERS[i % MAKERS.length]}, 15 ml`)
+  .join('\n')
+
+const guide = 'section[aria-label="Guide"]'
+const left = () =>
+  app.driver.executeScript<number>(
+    `return Number(/(\\d+) of \\d+ places? left/.exec(document.body.innerText)?.[1] ?? -1)`,
+  )
+
+describe('the whole job, from a pasted list to a planned purchase', () => {
+  it('is done in at most ninety steps, led by the empty states', async () => {
+    // collect
+    await click('Paste a list')
+    steps += 1
+    await app.set('Paste or type a list, one paint a line', LIST)
+    await app.says('60 paints')
+    await click('Take in 60 paints')
+    await app.says('Added 60 paints from a list')
+    ends('collect')
+
+    // a palette, and what it is for
+    await click('Today')
+    await app.says('The way ahead')
+    await click('Make a palette')
+    await type('Name', 'Shore tin')
+    await click('Make the palette')
+    await app.says('12 of 12 places left')
+    await click('Near enough and how many paints')
+    steps += 1
+    await (await app.field('2')).click()
+    await press(Key.ESCAPE)
+    ends('brief')
+
+    // choose by a way
+    await click('Choose by a way')
+    await click('Split primaries')
+    await click('Begin: Split primaries')
+    for (let n = 0; n < 12; n += 1) {
+      const before = await left()
+      steps += 1
+      await (await app.find(`${guide} button[aria-label^="Take "]:not(:disabled)`)).click()
+      await app.until(async () => (await left()) < before, 'a place to be filled')
+    }
+    await app.says('0 of 12 places left')
+    ends('choose')
+
+    // a stand-in
+    await click('Stand in')
+    await tap('B6')
+    await app.happens(`document.querySelectorAll('section[aria-label="Stand-ins"] ol > li').length > 3`, 'stand-ins')
+    steps += 1
+    await (await app.find('section[aria-label="Stand-ins"] button[aria-label^="Take "]')).click()
+    await app.says('Standing in')
+    ends('stand in')
+
+    // arrange
+    await click('Arrange')
+    await click('Find the best')
+    await app.happens(
+      `!/Looking further/.test(document.body.innerText) && /would change|lies best/.test(document.body.innerText)`,
+      'the best',
+    )
+    await click('Take this arrangement')
+    ends('arrange')
+
+    // fill, by the plan
+    await click('Fill')
+    await click('Plan the filling')
+    await click('Begin filling')
+    const due = async () => Number(/(\d+) to go/.exec(await app.text('section[aria-label="Filling day"]'))![1])
+    for (let to = await due(); to > 0; to -= 1) {
+      await press(Key.ENTER)
+      await app.says(`${to - 1} to go`)
+    }
+    ends('fill')
+
+    // the key
+    await click('Leave it for now')
+    await app.visit(
+      (await app.driver.getCurrentUrl()).replace(/^.*\/palettes/, '/palettes').replace(/\/filling.*$/, '/key'),
+    )
+    steps += 1
+    await click('Save as PDF')
+    expect((await app.downloaded(/\.pdf$/)).subarray(0, 5).toString()).toBe('%PDF-')
+    ends('key')
+
+    // three paintings
+    await click('Use')
+    const places = ['A1', 'A2', 'A3', 'A4', 'A5', 'A6']
+    for (const [i, words] of ['Low water', 'The same, from the boat', 'Rain'].entries()) {
+      await type('What it was, in a few words', words)
+      for (const id of places.slice(i, i + 3)) await tap(id)
+      if (i < 2) await type('Wished for', "Payne's grey")
+      await click('Keep it')
+      await app.says(`${i + 1} painting`)
+    }
+    ends('log')
+
+    // a swap
+    await click('Proposals')
+    await click('What would you change?')
+    await app.says('wished for 2 times')
+    steps += 1
+    await (await app.find('section[aria-label="Proposals"] button[aria-label^="Take "]')).click()
+    await app.says('Taken: ')
+    ends('swap')
+
+    // a purchase
+    await click('Restock')
+    await type('Something else that is needed', 'PB60')
+    await press(Key.ENTER)
+    await app.says('To be bought, 1')
+    await click('Prices')
+    await click('Ask North Quay Art Supplies')
+    await app.says('prices of today')
+    await click('Plan')
+    await click('Set the budget')
+    await click('Plan the buying')
+    await app.says('1 need served of 1')
+    ends('buy')
+
+    console.log(`The whole job: ${steps} steps (${done.join(', ')}).`)
+    expect(steps).toBeLessThanOrEqual(90)
+    await app.visit('/')
+    await app.happens(`!document.body.innerText.includes('The way ahead')`, 'the way gone to its end')
+  })
+})

@@ -10,6 +10,7 @@ import { benchCollection } from './bench/collection.mjs'
 import { benchOptics } from './bench/optics.mjs'
 import { benchPrinting } from './bench/printing.mjs'
 import { benchReach } from './bench/reach.mjs'
+import { benchRestocking } from './bench/restocking.mjs'
 import { browserIsThere } from './browser.mjs'
 import { serveBuilt } from './serve.mjs'
 
@@ -22,6 +23,7 @@ const PARTS = [
   'standins',
   'arranging',
   'printing',
+  'restocking',
   'browser',
 ]
 const asked = process.argv.slice(2).filter((a) => PARTS.includes(a))
@@ -68,6 +70,7 @@ if (wants('arranging')) {
   benchFilling(core)
 }
 if (wants('printing')) await benchPrinting(vite, core)
+if (wants('restocking')) await benchRestocking(vite)
 if (wants('standins')) benchStandIns(core)
 if (wants('reach')) benchReach(core)
 if (wants('browser') && browserIsThere()) {

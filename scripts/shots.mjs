@@ -14,7 +14,6 @@ const VIEWS = [
     wait: 6000,
     script: `document.querySelector('[aria-label^="Open the map"]').click()`,
   },
-  { name: 'beside', path: '/palettes/beside?one=landing-tin&other=boat-tray', wait: 4000 },
   {
     name: 'choose',
     path: '/palettes/landing-tin/choose?place=A5',
@@ -78,12 +77,19 @@ const VIEWS = [
     ],
   },
   {
-    name: 'guide-dark',
-    path: '/palettes/boat-tray/choose',
-    dark: true,
-    script: `[...document.querySelectorAll('button')].find((b) => b.innerText.startsWith('Guide:')).click()
-      setTimeout(() => document.querySelector('section[aria-label="Guide"] li button').click(), 1500)`,
+    name: 'use',
+    path: '/palettes/landing-tin/use',
+    script: `const press = (text) => [...document.querySelectorAll('button')].find((b) => b.innerText === text).click()
+      press('How often')
+      press('Proposals')
+      setTimeout(() => press('What would you change?'), 400)`,
     wait: 6000,
+  },
+  {
+    name: 'restock',
+    path: '/restock/plan',
+    script: `[...document.querySelectorAll('button')].find((b) => b.innerText === 'Plan the buying').click()`,
+    wait: 7000,
   },
   { name: 'choose-tablet', path: '/palettes/boat-tray/choose', width: 768, height: 1024 },
   { name: 'choose-phone', path: '/palettes/landing-tin/choose', width: 390, height: 844 },

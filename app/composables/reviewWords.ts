@@ -54,16 +54,18 @@ export function evidenceInWords({ out, in: incoming }: Proposal, nameOf: NameOf)
 }
 
 /** What reach, effort and findings gain and lose. */
-export function gainsInWords({ before, after, closes, opens, twins }: Proposal): string[] {
+export function gainsInWords({ reach, closes, opens, twins }: Proposal): string[] {
   const change = (name: string, was: number, is: number) =>
     Math.abs(is - was) < 0.0005 ? [] : [`${name} ${percent(was)} → ${percent(is)}`]
-  const effort = [
-    ...change('straight from the pan', before.one, after.one),
-    ...change('by two paints', before.two, after.two),
-  ]
+  const figures = reach
+    ? [
+        ...change('reach', reach.before.reach, reach.after.reach),
+        ...change('straight from the pan', reach.before.one, reach.after.one),
+        ...change('by two paints', reach.before.two, reach.after.two),
+      ]
+    : []
   const lines = [
-    ...change('reach', before.reach, after.reach),
-    ...(effort.length ? [effort.join(', ')] : []),
+    ...(figures.length ? [figures.join(', ')] : []),
     ...(closes.length ? [`no longer missing: ${listed(closes.map(gapName))}`] : []),
     ...(opens.length ? [`newly missing: ${listed(opens.map(gapName))}`] : []),
     ...(twins[0] !== twins[1] ? [`near twins ${twins[0]} → ${twins[1]}`] : []),

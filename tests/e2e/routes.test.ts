@@ -1,3 +1,5 @@
+import { readShopAnswer } from '@juxtachrome/core/formats'
+import fc from 'fast-check'
 import { describe, expect, inject, it } from 'vitest'
 
 const ask = async (path: string, method = 'GET', accept = '*/*') => {
@@ -35,6 +37,35 @@ describe('what the server answers', () => {
       expect(refused, query).toMatchObject({ status: 400, type: 'application/json', cache: 'no-store' })
       expect(JSON.parse(refused.text).message, query).toContain('such as 2026-05-14')
     }
+  })
+
+  it('gives the list of a simulated shop for a day, and refuses what is no shop or no day', async () => {
+    const shops = JSON.parse((await ask('/api/shop')).text) as { id: string }[]
+    expect(shops.map((s) => s.id)).toEqual(['harbour', 'quay', 'boat'])
+    for (const { id } of shops) {
+      const answer = await ask(`/api/shop/${id}?day=2026-05-14`)
+      expect(answer).toMatchObject({ status: 200, type: 'application/json', cache: 'no-store' })
+      expect(readShopAnswer(answer.text)).toMatchObject({ ok: true, value: { day: '2026-05-14' } })
+    }
+    for (const query of ['', '?day=', '?day=2026-02-30', '?day=today', '?day=2026-05-14&day=2026-05-15', '?day[]=1'])
+      expect(await ask(`/api/shop/harbour${query}`), query).toMatchObject({ status: 400 })
+  })
+
+  it('whatever is asked of a shop, the answer is a list that can be read, or a refusal in words', async () => {
+    const odd = fc
+      .oneof(fc.string({ minLength: 1 }), fc.constantFrom('__proto__', 'constructor', 'harbour/../..', '%00'))
+      // a path of dots alone is another path
+      .filter((name) => !/^\.*$/.test(name))
+    await fc.assert(
+      fc.asyncProperty(odd, fc.string(), async (name, day) => {
+        const path = `/api/shop/${encodeURIComponent(name)}?day=${encodeURIComponent(day)}`
+        const { status, text } = await ask(path)
+        expect([200, 400, 404]).toContain(status)
+        if (status === 200) expect(readShopAnswer(text).ok).toBe(true)
+        else expect(JSON.parse(text).message).toBeTruthy()
+      }),
+      { numRuns: 60 },
+    )
   })
 
   it('answers 404 to what is not there, as JSON even to a browser', async () => {

@@ -118,6 +118,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     await click('Fill')
     await click('Plan the filling')
     await click('Begin filling')
+    await app.says(' to go')
     const due = async () => Number(/(\d+) to go/.exec(await app.text('section[aria-label="Filling day"]'))![1])
     for (let to = await due(); to > 0; to -= 1) {
       await press(Key.ENTER)
@@ -141,7 +142,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     for (const [i, words] of ['Low water', 'The same, from the boat', 'Rain'].entries()) {
       await type('What it was, in a few words', words)
       for (const id of places.slice(i, i + 3)) await tap(id)
-      if (i < 2) await type('Wished for', "Payne's grey")
+      if (i < 2) await type('Wished for', 'Graphite grey')
       await click('Keep it')
       await app.says(`${i + 1} painting`)
     }

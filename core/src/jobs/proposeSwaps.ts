@@ -29,6 +29,7 @@ export const proposeSwapsJob = job<ProposeRequest, ProposeProgress, Proposal[]>(
       paints: paintsIn(collection),
       strengths: strengthsIn(collection),
       indexed: () => indexPaintsIn(collection),
+      complete: true,
       isAtHand: (id) => items.get(id)?.some(isUsable) ?? false,
       review: reviewPalette({
         palette,

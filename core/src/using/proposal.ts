@@ -19,9 +19,8 @@ export interface Proposal {
     placeId: string
     why: ProposedBecause[]
   }
-  /** What is reached before and after, shares of the targets' weight, by one, two and three paints. */
-  before: ReachFigures
-  after: ReachFigures
+  /** What is reached before and after, shares of the targets' weight, by one, two and three paints; where that is known. */
+  reach?: { before: ReachFigures; after: ReachFigures }
   /** Gaps of the verdict that close, and that open. */
   closes: GapKind[]
   opens: GapKind[]

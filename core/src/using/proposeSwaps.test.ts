@@ -81,15 +81,15 @@ describe('what use speaks for', () => {
     expect(new Set(found.map((p) => p.key)).size).toBe(found.length)
   })
   it('what it gains and loses is what the verdict says of the palette as it would be', () => {
-    const { out, in: incoming, before, after } = found[0]!
+    const { out, in: incoming, reach } = found[0]!
     const assess = (of: Palette) => {
       const whole = toTheEnd(assessPalette({ palette: of, paints, complete: true }))
       if (!whole.ok) throw new Error(whole.error.message)
       return whole.value.reach
     }
-    expect(before).toEqual(assess(palette))
+    expect(reach!.before).toEqual(assess(palette))
     const next = changed(palette, [out!.placeId], { paint: of('PB60'), placeId: incoming!.placeId })
-    expect(after).toEqual(assess(next))
+    expect(reach!.after).toEqual(assess(next))
     expect(next.plan[out!.placeId]).toEqual({ paintId: 'PB60' })
   })
   it('leaves alone what is locked, what must be in, and what was refused; what was put off comes again on its day', () => {

@@ -209,8 +209,7 @@ function proposalOf(
         }
       : {}),
     ...(incoming ? { in: { paintId: incoming.paint.id, placeId: incoming.placeId, why: incoming.why } } : {}),
-    before: now.reach!,
-    after: after.reach!,
+    ...(now.reach && after.reach ? { reach: { before: now.reach, after: after.reach } } : {}),
     closes: before!.filter((k) => !then!.includes(k)),
     opens: then!.filter((k) => !before!.includes(k)),
     twins: [now.twins?.length ?? 0, after.twins?.length ?? 0],

@@ -17,16 +17,26 @@ export function useNeeds() {
   const gaps = shallowRef<Gathered['gaps']>()
   const done = ref(0)
 
+  /** Whether the verdicts were asked: what changes meanwhile asks anew, and for their gaps again. */
+  let wantsGaps = false
   async function gather(withGaps = false): Promise<void> {
+    wantsGaps ||= withGaps
     done.value = 0
-    const known = withGaps ? undefined : gaps.value
-    const answer = await ask({ today: today.value, withGaps, ...(known ? { gaps: known } : {}) }, (p) => {
-      done.value = p.done / p.of
-      if (p.soFar) needs.value = p.soFar.needs
-    })
+    const known = gaps.value
+    const answer = await ask(
+      { today: today.value, withGaps: wantsGaps && !known, ...(known ? { gaps: known } : {}) },
+      (p) => {
+        done.value = p.done / p.of
+        if (p.soFar) needs.value = p.soFar.needs
+      },
+    )
     if (!answer) return
     needs.value = answer.needs
     if (answer.gaps) gaps.value = answer.gaps
+  }
+  function stop(): void {
+    wantsGaps = false
+    cancel()
   }
   void gather()
   watchDebounced(
@@ -43,7 +53,7 @@ export function useNeeds() {
   return {
     needs,
     gather,
-    cancel,
+    cancel: stop,
     isWorking,
     trouble,
     done,

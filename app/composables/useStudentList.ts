@@ -2,6 +2,7 @@ import { linesOf, linesOfGuide, linesOfPalette, type StudentLine, writeStudentLi
 import { readPrice, pricePerMlInWords } from '@juxtachrome/core/paints'
 import { type StandIn, USUAL_MATTERS } from '@juxtachrome/core/standins'
 import { READY_GUIDES } from '@juxtachrome/core/choosing'
+import { planAt } from '@juxtachrome/core/documents'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useCollection } from '~/stores/collection'
 import { nameOfStandIn } from './standInWords'
@@ -32,6 +33,16 @@ export function useStudentList(from: string) {
     const named = sources.value.find((s) => s.id === source.value)
     return named ? `Paints for ${named.text.replace(/^the (palette|guide) /, '')}` : 'Paints'
   })
+  /** The paints of the lines, where they are those of a palette. */
+  function paintIds(): string[] | undefined {
+    const palette = source.value.startsWith('palette:')
+      ? collection.palette(source.value.slice('palette:'.length))
+      : undefined
+    if (!palette) return undefined
+    return [...new Set(palette.holder.places.flatMap(({ id }) => planAt(palette, id)?.paintId ?? []))].filter((id) =>
+      collection.paint(id),
+    )
+  }
   function linesNow(): StudentLine[] {
     const [kind, id = ''] = source.value.split(/:(.*)/)
     if (kind === 'palette') {
@@ -64,12 +75,14 @@ export function useStudentList(from: string) {
     const odd = typed.find((_, i) => !read[i])
     if (odd) return void (trouble.value = `“${odd}” is no price. Write it with its currency: 0.80 EUR.`)
     const caps = read.length ? read : [undefined]
-    const text = linesOf({ lines: lines.value })
-    const own = source.value.startsWith('palette:') ? source.value.slice('palette:'.length) : palette.id
+    // of a palette its own paints are asked about, of a guide the words of its lines
+    const ids = paintIds()
+    const own = ids ? source.value.slice('palette:'.length) : palette.id
+    const asked = ids ? {} : { text: linesOf({ lines: lines.value }), others: true }
     const found: string[][] = []
     const names: string[] = []
     for (const [i, mostPerMl] of caps.entries()) {
-      const request = { paletteId: own, text, scope: 'anything' as const, others: true, matters: USUAL_MATTERS }
+      const request = { paletteId: own, scope: 'anything' as const, matters: USUAL_MATTERS, ...asked }
       const answer = await ask({ ...request, ...(mostPerMl ? { mostPerMl } : {}) }, (p) => {
         done.value = (i + p.done / p.of) / caps.length
       })
@@ -78,7 +91,7 @@ export function useStudentList(from: string) {
       // the lines of the text are numbered from 1
       found.push(
         lines.value.map((_, n) => {
-          const line = answer.lines.find((l) => l.id === String(n + 1))
+          const line = answer.lines.find((l) => (ids ? l.paintId === ids[n] : l.id === String(n + 1)))
           return wordsOf(line?.best, line?.isNear ?? false)
         }),
       )

@@ -72,6 +72,11 @@ const poured = computed(() =>
 const words = ({ event }: Effective) => {
   const said = asSentence(eventInWords(event, name))
   if (event.kind === 'fill') return `${said.slice(0, -1)}: ${event.millilitres} ml from ${name.item(event.itemId)}.`
+  if (event.kind === 'sitting') {
+    const from = collection.palette(event.paletteId)?.name ?? 'a palette no longer here'
+    const used = event.used.map((u) => name.paint(u.paintId)).join(', ')
+    return `${said.slice(0, -1)} from ${from}${used ? `: ${used}` : ''}.`
+  }
   return event.kind === 'measure' ? `${said.slice(0, -1)}: ${event.millilitres} ml.` : said
 }
 async function strike(entry: Effective) {

@@ -2,11 +2,13 @@ import type { Budget, Documents, NeedAnswer, Purchase, Shop } from '@juxtachrome
 import { daysAfter } from '@juxtachrome/core/units'
 import { catalogueOf, type ShopName } from '../shop/catalogue'
 
-/** Invented answers to needs: key | said | rank | words | written down by hand. Paints by their id. */
+/** Invented answers to needs: key | said | rank | words | written down by hand | code that the words mean. Paints by their id. */
 const DEMO_NEEDS = `
 paint:demo-h-cobalt-violet|accepted|0|Cobalt violet|
 code:PB60|accepted|1|a deep blue for wet rock|own
-words:a darker brown|accepted|2|a darker brown|
+words:a darker brown|accepted|2|a darker brown||PBr7
+code:PG50|accepted|3|a turquoise for the sound|own
+code:PY129|accepted|4|a second green gold|own
 paint:demo-f-neutral-tint|later||Neutral tint|
 `
 const ASKED: ShopName[] = ['harbour', 'quay']
@@ -25,7 +27,7 @@ export function buyingOf(
   const needs = DEMO_NEEDS.trim()
     .split('\n')
     .map((line) => line.split('|').map((cell) => cell.trim()))
-    .map(([key = '', said, rank, words = '', own], i): NeedAnswer => ({
+    .map(([key = '', said, rank, words = '', own, means], i): NeedAnswer => ({
       id: `demo-need-${i + 1}`,
       v: 1,
       key,
@@ -35,7 +37,7 @@ export function buyingOf(
       words,
       ...(own ? { own: true } : {}),
       ...(said === 'later' ? { until: daysAfter(today, 30) } : {}),
-      ...(key.startsWith('code:') ? { pigments: [key.slice(5)] } : {}),
+      ...(key.startsWith('code:') || means ? { pigments: [means || key.slice(5)] } : {}),
     }))
   const budget: Budget = {
     id: 'budget',

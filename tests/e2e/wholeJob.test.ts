@@ -163,6 +163,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     await press(Key.ENTER)
     await app.says('To be bought, 1')
     await click('Prices')
+    await click('Simulated shops')
     await click('Ask North Quay Art Supplies')
     await app.says('prices of today')
     await click('Plan')

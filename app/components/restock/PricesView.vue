@@ -2,7 +2,7 @@
 import type { Shop } from '@juxtachrome/core/documents'
 import { compareSizes, judgeOffers, matchOf, setAgainstOwned } from '@juxtachrome/core/restocking'
 import { counted, dayInWords, daysBetween } from '@juxtachrome/core/units'
-import { computed, onMounted, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useRestockCommands } from '~/commands/restock'
 import { moneyInWords } from '~/composables/moneyWords'
 import { useAsk } from '~/composables/useAsk'
@@ -22,9 +22,13 @@ const today = useToday()
 const { ask } = useAsk()
 const name = ref('')
 const known = ref<{ id: string; name: string; currency: string }[]>([])
-onMounted(async () => {
+const isLooking = ref(false)
+/** Nothing is asked of the simulated shops before somebody wants it. */
+async function look() {
+  isLooking.value = true
   known.value = await shops.simulated()
-})
+  isLooking.value = false
+}
 /** Prices older than this are worth asking for again, days (judgement). */
 const STALE = 45
 const ageOf = (shop: Shop) => daysBetween(shop.day, today.value)
@@ -90,7 +94,7 @@ const together = computed(() => {
     <section aria-label="Shops">
       <h2>Shops</h2>
       <p class="hint">
-        Lists you bring in as CSV, and three simulated shops that are asked only when you press the button.
+        Lists you bring in as CSV, and simulated shops that come with it: they are asked only when you press a button.
       </p>
       <div class="mt-2 flex flex-wrap items-end gap-2">
         <TextField v-model="name" label="Name of the shop" maxlength="120" />
@@ -99,6 +103,9 @@ const together = computed(() => {
           accept=".csv,.tsv,.txt,text/*"
           @choose="(f: File) => shops.fromFile(f, name)"
         />
+        <button v-if="known.length === 0" class="btn" :disabled="isLooking" @click="look">
+          {{ isLooking ? 'Looking …' : 'Simulated shops' }}
+        </button>
         <button v-for="s in known" :key="s.id" class="btn" :disabled="Boolean(busy)" @click="shops.ask(s.id)">
           {{ busy === s.id ? 'Asking …' : `Ask ${s.name}` }}
         </button>
@@ -175,7 +182,7 @@ const together = computed(() => {
         <table class="plain">
           <thead>
             <tr>
-              <th />
+              <th><span class="sr-only">Choose</span></th>
               <th>Set</th>
               <th>Price</th>
               <th>New to you</th>

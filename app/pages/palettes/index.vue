@@ -29,7 +29,7 @@ const rows = computed(() =>
   }),
 )
 async function remove(palette: (typeof rows.value)[number]['palette']) {
-  const events = collection.ledger.eventsOf(palette.id).length
+  const events = collection.ledger.eventsOf(palette.id).length || collection.ledger.sittingsOf(palette.id).length
   const text = events
     ? `Its ${events} journal entries stay readable from the tubes that filled it, and what was drawn stays drawn.`
     : 'Nothing was filled in it yet.'

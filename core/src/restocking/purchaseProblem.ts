@@ -81,7 +81,7 @@ export function preparePurchases({ needs, shops, paints, budget }: PrepareQuesti
   const served = new Set(unique.flatMap((s) => s.covers))
   return {
     problem: {
-      needs: weighed(open, budget),
+      needs: weighed(open),
       offers: unique,
       shops: shops.map(({ id, delivery = 0, freeFrom }) => ({ id, delivery, ...(freeFrom ? { freeFrom } : {}) })),
       budget: termsOf(budget),
@@ -100,7 +100,7 @@ const termsOf = ({ minor, periods, carries, over }: PrepareQuestion['budget']): 
 })
 
 /** A hand-made order counts: the first a hundred, the last a fifth of that. Without one the reasons decide. */
-function weighed(needs: readonly Need[], _budget: PrepareQuestion['budget']): PurchaseProblem['needs'] {
+function weighed(needs: readonly Need[]): PurchaseProblem['needs'] {
   const isRanked = needs.some((n) => n.answer?.rank !== undefined)
   const steps = Math.max(1, needs.length - 1)
   return needs.map(({ key, weight }, i) => ({

@@ -2,35 +2,12 @@
 import loadHighs from 'highs'
 import { line, ms } from './tools.mjs'
 
-/** Paints at a few shops, and sets of some of them; what they cost is made up. */
-function madeUp(paints, shops, sets, periods) {
-  const keys = Array.from({ length: paints }, (_, i) => `p${i}`)
-  const singles = keys.flatMap((key, i) =>
-    Array.from({ length: shops }, (_, s) => ({
-      id: `${key} ${s}`,
-      shop: `s${s}`,
-      minor: 500 + ((i * 137 + s * 61) % 1200),
-      covers: [key],
-      spare: 0,
-    })),
-  )
-  const bundles = Array.from({ length: sets }, (_, i) => {
-    const covers = keys.filter((_, k) => (k * 7 + i * 13) % 11 < 2).slice(0, 6)
-    return { id: `set ${i}`, shop: `s${i % shops}`, minor: covers.length * 520, covers, spare: 6 - covers.length }
-  })
-  return {
-    needs: keys.map((key, i) => ({ key, weight: 10 + ((i * 31) % 80) })),
-    offers: [...singles, ...bundles],
-    shops: Array.from({ length: shops }, (_, s) => ({ id: `s${s}`, delivery: 390 + 50 * s, freeFrom: 6000 })),
-    budget: { minor: 2500, periods, carries: true, over: 0 },
-  }
-}
-
 export async function benchRestocking(vite) {
   const load = (path) => vite.ssrLoadModule(path)
   const { planPurchases, solveWithHighs } = await load('/core/src/restocking/index.ts')
   const { firstPlan } = await load('/core/src/restocking/firstPlan.ts')
   const { reviewPalette } = await load('/core/src/using/index.ts')
+  const { madeUpPurchases } = await load('/core/src/restocking/madeUpPurchases.fixture.ts')
   const highs = await loadHighs()
   const solve = (model, options) => Promise.resolve(solveWithHighs(highs, model, options))
   for (const [paints, shops, sets, periods] of [
@@ -38,7 +15,7 @@ export async function benchRestocking(vite) {
     [60, 3, 12, 12],
     [300, 5, 150, 26],
   ]) {
-    const problem = madeUp(paints, shops, sets, periods)
+    const problem = madeUpPurchases(paints, shops, sets, periods)
     let begun = performance.now()
     firstPlan(problem)
     const first = performance.now() - begun

@@ -64,7 +64,7 @@ function keep() {
     <h2>Budget</h2>
     <div class="flex gap-2">
       <TextField v-model="form.sum" label="So much" :error="errors.sum" class="grow" />
-      <ChoiceField v-model="form.period" label="every" :choices="BUDGET_PERIODS" />
+      <ChoiceField v-model="form.period" label="every" :choices="BUDGET_PERIODS" class="w-32 shrink-0" />
     </div>
     <div class="flex gap-2">
       <FormField v-slot="{ field }" label="From" :error="errors.from">

@@ -7,6 +7,7 @@ import { plannedPaints } from '../documents/plan'
 import type { Recipe } from '../documents/recipe'
 import { identityOf } from '../paints/collect'
 import { fail, ok, type Result } from '../result'
+import { readFormat } from './readFormat'
 
 export const PALETTE_FORMAT = 'juxtachrome-palette'
 
@@ -62,18 +63,14 @@ const File = z.looseObject({
  * Errors: `not-a-palette`, `from-newer-version`, and those of `loadDocument`.
  */
 export function readPalette(text: string): Result<SharedPalette> {
-  let raw: unknown
-  try {
-    raw = JSON.parse(text)
-  } catch {
-    return fail('not-a-palette', 'That is no shared palette: it is not JSON.')
-  }
-  const head = raw as { format?: unknown; version?: unknown } | null
-  if (typeof head !== 'object' || head?.format !== PALETTE_FORMAT)
-    return fail('not-a-palette', 'That is no shared palette. A whole collection is imported under Data.')
-  if (typeof head.version === 'number' && head.version > 1)
-    return fail('from-newer-version', 'The palette comes from a newer Juxtachrome. Nothing was changed.')
-  const file = File.safeParse(raw)
+  const raw = readFormat(text, {
+    format: PALETTE_FORMAT,
+    code: 'not-a-palette',
+    what: 'shared palette',
+    otherwise: 'A whole collection is imported under Data.',
+  })
+  if (!raw.ok) return raw
+  const file = File.safeParse(raw.value)
   if (!file.success) return fail('not-a-palette', `The palette cannot be read: ${firstIssue(file.error)}`)
   const palette = loadDocument('palettes', file.data.palette)
   if (!palette.ok) return palette

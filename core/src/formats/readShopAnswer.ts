@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
 import { Shop } from '../documents/shop'
 import { fail, ok, type Result } from '../result'
+import { readFormat } from './readFormat'
 
 export const SHOP_FORMAT = 'juxtachrome-shop'
 
@@ -22,23 +23,14 @@ const MOST_CHARACTERS = 6_000_000
 
 /**
  * Reads what a shop's route answered; whatever comes, nothing is taken over unchecked.
- * Errors: `no-answer` (not JSON, or too long), `not-a-shop`, `from-newer-version`, `same-number` (two lines with one number).
+ * Errors: `no-answer` (far too long), `not-a-shop`, `from-newer-version`, `same-number` (two lines with one number).
  */
 export function readShopAnswer(text: string): Result<ShopAnswer> {
   if (text.length > MOST_CHARACTERS)
     return fail('no-answer', 'The shop’s answer is far too long. Nothing was taken over.')
-  let raw: unknown
-  try {
-    raw = JSON.parse(text)
-  } catch {
-    return fail('no-answer', 'The shop did not answer with a list of prices. Nothing was taken over.')
-  }
-  const head = raw as { format?: unknown; version?: unknown } | null
-  if (typeof head !== 'object' || head === null || head.format !== SHOP_FORMAT)
-    return fail('not-a-shop', 'What answered is no shop. Nothing was taken over.')
-  if (typeof head.version === 'number' && head.version > 1)
-    return fail('from-newer-version', 'The shop answers in a newer form than this Juxtachrome reads.')
-  const read = ShopAnswer.safeParse(raw)
+  const raw = readFormat(text, { format: SHOP_FORMAT, code: 'not-a-shop', what: 'list of a shop' })
+  if (!raw.ok) return raw
+  const read = ShopAnswer.safeParse(raw.value)
   if (!read.success) {
     const issue = read.error.issues[0]
     return fail(

@@ -153,7 +153,7 @@ describe('what a shop answers', () => {
     expect(readShopAnswer(JSON.stringify(good))).toMatchObject({ ok: true, value: { name: 'Harbour' } })
   })
   it.each([
-    ['<html>', 'no-answer'],
+    ['<html>', 'not-a-shop'],
     ['null', 'not-a-shop'],
     [JSON.stringify({ ...good, version: 2 }), 'from-newer-version'],
     [JSON.stringify({ ...good, currency: 'euros' }), 'not-a-shop'],

@@ -2,6 +2,7 @@ import * as z from 'zod/mini'
 import { text } from '../documents/fields'
 import { Paint } from '../documents/paint'
 import { fail, ok, type Result } from '../result'
+import { readFormat } from './readFormat'
 
 export const STUDENTS_FORMAT = 'juxtachrome-list'
 
@@ -33,18 +34,9 @@ export const writeStudentList = (list: Omit<StudentList, 'format' | 'version'>):
 
 /** Reads a list that a teacher handed out. Errors: `not-a-list`, `from-newer-version`. */
 export function readStudentList(content: string): Result<StudentList> {
-  let raw: unknown
-  try {
-    raw = JSON.parse(content)
-  } catch {
-    return fail('not-a-list', 'That is no list for students: it is not JSON.')
-  }
-  const head = raw as { format?: unknown; version?: unknown } | null
-  if (typeof head !== 'object' || head?.format !== STUDENTS_FORMAT)
-    return fail('not-a-list', 'That is no list for students.')
-  if (typeof head.version === 'number' && head.version > 1)
-    return fail('from-newer-version', 'The list comes from a newer Juxtachrome.')
-  const read = StudentList.safeParse(raw)
+  const raw = readFormat(content, { format: STUDENTS_FORMAT, code: 'not-a-list', what: 'list for students' })
+  if (!raw.ok) return raw
+  const read = StudentList.safeParse(raw.value)
   const issue = read.success ? undefined : read.error.issues[0]
   return read.success
     ? ok(read.data)

@@ -5,7 +5,8 @@ import { projectUse } from '../using/projectUse'
 import { closersOf } from './closers'
 import { gatherNeeds, type GatherQuestion } from './gatherNeeds'
 import type { Need } from './need'
-import { TODAY, paint, tube, palette } from './restocking.fixture'
+import { TODAY, paint, tube } from './restocking.fixture'
+import { tinWith } from '../documents/tin.fixture'
 
 describe('needs', () => {
   const paints = [
@@ -37,7 +38,7 @@ describe('needs', () => {
       itemsOf: (id) => items.get(id) ?? [],
       account: () => NO_ACCOUNT,
       palettes: [
-        palette({
+        tinWith({
           A1: { paintId: 'v' },
           A2: { reserved: 'a darker brown, for kelp' },
           A3: { paintId: 'o', standsFor: { words: 'Raw sienna' } },
@@ -66,7 +67,7 @@ describe('needs', () => {
     items.set('v', [tube('t1', 'v', { supply: 'empty' })])
   })
   it('what a paint’s name stands in is that paint, and is no need while there is enough of it', () => {
-    const kept = [palette({ A1: { reserved: 'cobalt violet, once a fresh tube is here' } })]
+    const kept = [tinWith({ A1: { reserved: 'cobalt violet, once a fresh tube is here' } })]
     expect(named(gather({ palettes: kept, uses: [] }))).toEqual([])
     const accepted: NeedAnswer = { id: 'n', v: 1, key: 'paint:c', said: 'accepted', day: TODAY }
     expect(named(gather({ palettes: kept, uses: [], answers: [accepted] }))).toEqual([['paint:c', 'reserved']])

@@ -4,7 +4,8 @@ import type { Item } from '../documents/item'
 import type { Offer } from '../documents/offer'
 import type { Paint } from '../documents/paint'
 import { placeOrder, placesKeptFor, settleLine } from './orders'
-import { TODAY, paint, held, single, shop, palette } from './restocking.fixture'
+import { TODAY, paint, held, single, shop } from './restocking.fixture'
+import { tinWith } from '../documents/tin.fixture'
 
 describe('orders', () => {
   let n = 0
@@ -70,7 +71,7 @@ describe('orders', () => {
     expect(opened.purchase!.lines[0]!.state).toBe('returned')
   })
   it('what comes is offered the places that were kept for it', () => {
-    const tin = palette({
+    const tin = tinWith({
       A1: { reserved: 'Viridian' },
       A2: { reserved: 'something with PG18' },
       A3: { paintId: 'q', standsFor: { paintId: 'v', words: 'Viridian' } },

@@ -3,6 +3,7 @@ import loadHighs from 'highs'
 import { beforeAll, describe, expect, it } from 'vitest'
 import { firstPlan, planInOrder } from './firstPlan'
 import type { Solve } from './linearModel'
+import { madeUpPurchases } from './madeUpPurchases.fixture'
 import { planPurchases } from './planPurchases'
 import { figuresOfPlan, isBetter, type Buy, type PurchaseProblem } from './problem'
 import { type HighsLike, solveWithHighs } from './solveWithHighs'
@@ -175,7 +176,7 @@ describe('against every possible plan', () => {
 })
 
 describe('a large problem', () => {
-  const large = madeUp(60, 3, 12, 12)
+  const large = madeUpPurchases(60, 3, 12, 12)
   it('is planned in two, within a bound that no plan passes', async () => {
     const told: number[] = []
     const plan = await planPurchases(large, { order: 'best value', solve, tell: (p) => told.push(p.figures.value) })
@@ -188,31 +189,3 @@ describe('a large problem', () => {
     expect(await planPurchases(large, { order: 'best value', solve: () => Promise.resolve(undefined) })).toBeUndefined()
   })
 })
-
-/** Paints at a few shops, and sets of some of them. */
-function madeUp(paints: number, shops: number, sets: number, periods: number): PurchaseProblem {
-  const keys = Array.from({ length: paints }, (_, i) => `p${i}`)
-  const singles = keys.flatMap((key, i) =>
-    Array.from({ length: shops }, (_, s) => ({
-      id: `${key} ${s}`,
-      shop: `s${s}`,
-      minor: 500 + ((i * 137 + s * 61) % 1200),
-      covers: [key],
-      spare: 0,
-    })),
-  )
-  const many = Array.from({ length: sets }, (_, i) => {
-    const covers = keys.filter((_, k) => (k * 7 + i * 13) % 11 < 2).slice(0, 6)
-    return { id: `set ${i}`, shop: `s${i % shops}`, minor: covers.length * 520, covers, spare: 6 - covers.length }
-  })
-  return {
-    needs: keys.map((key, i) => ({ key, weight: 10 + ((i * 31) % 80) })),
-    offers: [...singles, ...many],
-    shops: Array.from({ length: shops }, (_, s) => ({
-      id: `s${s}`,
-      delivery: 390 + 50 * s,
-      ...(s ? { freeFrom: 6000 } : {}),
-    })),
-    budget: { minor: 2500, periods, carries: true, over: 0 },
-  }
-}

@@ -1,7 +1,6 @@
 import type { Item } from '../documents/item'
 import type { Offer, OfferedPaint } from '../documents/offer'
 import type { Paint } from '../documents/paint'
-import type { Palette } from '../documents/palette'
 import type { Shop } from '../documents/shop'
 import type { Need } from './need'
 
@@ -45,29 +44,6 @@ export const shop = (id: string, offers: Offer[], more: Partial<Shop> = {}): Sho
   offers,
   ...more,
 })
-export const palette = (plan: Palette['plan']): Palette => ({
-  id: 'tin',
-  v: 1,
-  name: 'Tin',
-  use: 'travel',
-  purpose: '',
-  plan,
-  holder: {
-    id: 'h',
-    name: 'H',
-    outline: 'box',
-    width: 100,
-    height: 50,
-    parts: [],
-    places: ['A1', 'A2', 'A3'].map((id, i) => ({
-      id,
-      container: 'half pan' as const,
-      depth: 8,
-      shape: { kind: 'rect' as const, x: 20 * i, y: 0, width: 19, height: 16, corner: 1 },
-    })),
-  },
-})
-
 export const need = (key: string, more: Partial<Need> = {}): Need => ({
   key,
   name: key,

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest'
 import type { Event } from '../documents/journal/event'
 import type { JournalEntry } from '../documents/journal/journalEntry'
 import type { Palette } from '../documents/palette'
+import { tinWith } from '../documents/tin.fixture'
 import type { Version } from '../documents/version'
 import { Ledger } from '../ledger/ledger'
 import { leftIn } from '../ledger/stays'
@@ -40,28 +41,7 @@ const painted = (day: string, used: string, paints: Record<string, string>, wish
     ...(wished.length ? { wished: wished.map((words) => ({ words })) } : {}),
   })
 const PAINTS = { A1: 'ochre', A2: 'blue', A3: 'rose' }
-const palette: Palette = {
-  id: 'tin',
-  v: 1,
-  name: 'Tin',
-  use: 'travel',
-  purpose: '',
-  holder: {
-    id: 'h',
-    name: 'H',
-    outline: 'box',
-    width: 100,
-    height: 50,
-    parts: [],
-    places: ['A1', 'A2', 'A3'].map((id, i) => ({
-      id,
-      container: 'half pan' as const,
-      depth: 8,
-      shape: { kind: 'rect' as const, x: 20 * i, y: 0, width: 19, height: 16, corner: 1 },
-    })),
-  },
-  plan: { A1: { paintId: 'ochre' }, A2: { paintId: 'blue' }, A3: { paintId: 'rose' } },
-}
+const palette = tinWith({ A1: { paintId: 'ochre' }, A2: { paintId: 'blue' }, A3: { paintId: 'rose' } })
 
 describe('what paintings take from pans', () => {
   it('goes off the level as an estimate, three times for a lot, and the next look corrects it', () => {

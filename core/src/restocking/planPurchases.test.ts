@@ -5,6 +5,7 @@ import { firstPlan, planInOrder } from './firstPlan'
 import type { Solve } from './linearModel'
 import { madeUpPurchases } from './madeUpPurchases.fixture'
 import { planPurchases } from './planPurchases'
+import { purchaseModel } from './purchaseModel'
 import { figuresOfPlan, isBetter, type Buy, type PurchaseProblem } from './problem'
 import { type HighsLike, solveWithHighs } from './solveWithHighs'
 
@@ -173,6 +174,16 @@ describe('against every possible plan', () => {
       { numRuns: 60 },
     )
   })
+})
+
+it('of two plans that cost the same the model takes the one that brings less besides', async () => {
+  const offer = (id: string, spare: number) => ({ id, shop: 'harbour', minor: 900, covers: ['a'], spare })
+  const asked = problem({ needs: needs('a'), offers: [offer('many', 4), offer('few', 1), offer('some', 2)] })
+  const byCost = purchaseModel(asked, { goal: 'cost', atLeast: 20 })
+  const solved = await solve(byCost.model, { seconds: 5 })
+  expect(byCost.read(solved!.values!)).toEqual([{ offer: 'few', period: 0 }])
+  // what is written into the model is read out of it again
+  expect(byCost.read(byCost.write([{ offer: 'some', period: 1 }]))).toEqual([{ offer: 'some', period: 1 }])
 })
 
 describe('a large problem', () => {

@@ -155,6 +155,14 @@ describe('the review', () => {
     expect(counts).toMatchObject({ often: 1, never: 1, 'too soon to say': 1 })
     expect(paints.find((p) => p.paintId === 'ochre')!.days).toBe(31)
   })
+  it('from five paintings on it is said that a paint is not used, not before', () => {
+    const pullOf = (n: number) => {
+      const some = ledger.sittingsOf('tin').slice(0, n)
+      const { paints } = reviewPalette({ palette, state: ledger.places('tin'), sittings: some, today: '2026-06-01' })
+      return paints.find((p) => p.paintId === 'ochre')!.pull
+    }
+    expect([pullOf(4), pullOf(5)]).toEqual(['too soon to say', 'never'])
+  })
   it('wishes said alike are one; a stretch leaves out what lies outside of it', () => {
     expect(of().wished).toMatchObject([{ words: ' A darker Brown. ', times: 3, last: '2026-05-11' }])
     expect(keyOfWish(' A darker Brown. ')).toBe(keyOfWish('a darker brown'))

@@ -9,6 +9,7 @@ import {
 } from '@juxtachrome/core/restocking'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { useCollection } from '~/stores/collection'
+import { useToday } from './useToday'
 import { askForPurchases } from '~/workers/purchases'
 
 /** One purchase of a plan: what, from whom, when. */
@@ -22,17 +23,19 @@ export interface PlannedBuy extends PlannedOffer {
 /** The plan of purchases for what is accepted, within the budget; asked for, followed, cancelled. */
 export function usePurchasePlan(needs: () => readonly Need[]) {
   const collection = useCollection()
+  const today = useToday()
   const isWorking = ref(false)
   const isDone = ref(false)
   const trouble = ref('')
   const plan = shallowRef<PurchasePlan>()
-  const planned = shallowRef<Budget>()
+  const planned = shallowRef<{ budget: Budget; first: number }>()
   let asked: { cancel(): void } | undefined
 
   const prepared = computed(() => {
     const { budget } = collection
     if (!budget) return undefined
-    return preparePurchases({ needs: needs(), shops: collection.shops, paints: collection.paints, budget })
+    const { shops, paints, purchases } = collection
+    return preparePurchases({ needs: needs(), shops, paints, budget, purchases, today: today.value })
   })
 
   async function begin(): Promise<void> {
@@ -43,7 +46,7 @@ export function usePurchasePlan(needs: () => readonly Need[]) {
     if (!ready || !budget) return
     trouble.value = ''
     isWorking.value = true
-    planned.value = budget
+    planned.value = { budget, first: ready.first }
     const question = askForPurchases(ready.problem, budget.order, (soFar) => {
       if (asked === question) plan.value = soFar
     })
@@ -65,9 +68,9 @@ export function usePurchasePlan(needs: () => readonly Need[]) {
     asked = undefined
     going?.cancel()
   })
-  // a plan speaks of the prices and the budget it was made for
+  // a plan speaks of the prices, the budget and the orders it was made for
   watch(
-    () => [collection.budget, collection.shops] as const,
+    () => [collection.budget, collection.shops, collection.purchases] as const,
     () => {
       cancel()
       plan.value = undefined
@@ -87,11 +90,12 @@ export function usePurchasePlan(needs: () => readonly Need[]) {
   })
   /** Period by period, with its first day. */
   const periods = computed(() => {
-    const [own, budget] = [plan.value, planned.value]
-    if (!own || !budget) return []
+    const own = plan.value
+    if (!own || !planned.value) return []
+    const { budget, first } = planned.value
     return own.figures.periods.map((figures, period) => ({
       period,
-      day: startOf(budget, period),
+      day: startOf(budget, first + period),
       figures,
       buys: buys.value.filter((b) => b.period === period),
     }))

@@ -18,7 +18,7 @@ const commands = useRestockCommands()
 const today = useToday()
 const planning = usePurchasePlan(() => accepted.value)
 const { prepared, plan, planned, periods, unserved, isWorking, isDone, trouble } = planning
-const currency = computed(() => planned.value?.currency ?? collection.budget?.currency ?? 'EUR')
+const currency = computed(() => planned.value?.budget.currency ?? collection.budget?.currency ?? 'EUR')
 const money = (minor: number) => moneyInWords(minor, currency.value)
 const nameOf = (key: string) => accepted.value.find((n) => n.key === key)?.name ?? key
 const LEFT_OUT = {
@@ -27,10 +27,13 @@ const LEFT_OUT = {
   'sold out': 'sold out',
   'absurd price': 'with a price that cannot be right',
 } as const
+/** What of the budget was spent already. */
+const already = computed(() => prepared.value?.spent ?? 0)
 const why = computed(() => {
   if (!collection.budget) return 'Set a budget first.'
   if (accepted.value.length === 0) return 'Accept some needs first.'
   if (collection.shops.length === 0) return 'Ask a shop for prices first.'
+  if (prepared.value?.problem.budget.periods === 0) return 'The time of the budget is over: set a new first day.'
   return ''
 })
 const said = ref('')
@@ -44,7 +47,8 @@ async function copy() {
 }
 const print = () => window.print()
 function order(buys: readonly PlannedBuy[]) {
-  if (commands.buy(buys, today.value)) said.value = `Ordered. Under Orders it is said when it comes.`
+  if (commands.buy(buys, today.value))
+    said.value = `Ordered. Under Orders it is said when it comes; plan again for the rest.`
 }
 /** What a period's purchases go to, by shop. */
 const shopsOf = (buys: readonly PlannedBuy[]) => [...new Set(buys.map((b) => b.shop.name))].join(' and ')
@@ -54,6 +58,9 @@ const shopsOf = (buys: readonly PlannedBuy[]) => [...new Set(buys.map((b) => b.s
   <div class="grid gap-6 lg:grid-cols-[18rem_minmax(0,1fr)]">
     <div class="space-y-4 print:hidden">
       <BudgetForm />
+      <p v-if="already" class="text-sm">
+        {{ money(already) }} of it are spent already: what you ordered since it began.
+      </p>
       <p v-if="prepared?.leftOut.length" class="hint text-sm">
         Left out:
         {{

@@ -3,6 +3,7 @@ import {
   availableIn,
   figuresOfPlan,
   isBetter,
+  startOfBudget,
   type Buy,
   type PlanFigures,
   type PurchaseProblem,
@@ -15,7 +16,7 @@ export function periodByPeriod(
   pick: (purse: Purse, period: number) => SoldOffer | undefined,
 ): Buy[] {
   const buys: Buy[] = []
-  let left = 0
+  let left = startOfBudget(budget)
   for (let period = 0; period < budget.periods; period += 1) {
     const there = availableIn(budget, left)
     const purse = new Purse(shops, there + budget.over)

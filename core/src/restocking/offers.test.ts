@@ -56,7 +56,19 @@ describe('offers', () => {
 })
 
 describe('the problem of buying', () => {
-  const budget = { minor: 2500, currency: 'EUR', periods: 4, carries: true, over: 0, order: 'best value' as const }
+  const budget = {
+    id: 'budget',
+    v: 1 as const,
+    minor: 2500,
+    currency: 'EUR',
+    period: 'fortnight' as const,
+    from: TODAY,
+    periods: 4,
+    carries: true,
+    over: 0,
+    order: 'best value' as const,
+  }
+  const rest = { purchases: [], today: TODAY }
   const paints = [paint('v', 'Viridian', ['PG18'])]
   it('leaves out what is in another currency, sold out or without a price, and says so; sums are never mixed', () => {
     const shops = [
@@ -71,7 +83,7 @@ describe('the problem of buying', () => {
       need('paint:v', { paintId: 'v', name: 'Viridian', maker: 'Skerry' }),
       need('words:ochre', { name: 'Ochre' }),
     ]
-    const { problem, leftOut, nowhere } = preparePurchases({ needs: wanted, shops, paints, budget })
+    const { problem, leftOut, nowhere } = preparePurchases({ needs: wanted, shops, paints, budget, ...rest })
     expect(problem.offers.map((o) => o.id)).toEqual(['home/1'])
     expect(leftOut).toEqual([
       { shop: 'home', reason: 'no price', lines: 1 },
@@ -95,7 +107,7 @@ describe('the problem of buying', () => {
       need('words:blue', { name: 'Blue' }),
       need('words:grey', { name: 'Grey', onOrder: 1 }),
     ]
-    const { problem } = preparePurchases({ needs: wanted, shops, paints, budget })
+    const { problem } = preparePurchases({ needs: wanted, shops, paints, budget, ...rest })
     expect(problem.needs).toEqual([
       { key: 'words:rose', weight: 100 },
       { key: 'words:blue', weight: 20 },
@@ -104,6 +116,43 @@ describe('the problem of buying', () => {
       covers: ['words:rose', 'words:blue'],
       spare: 2,
     })
+  })
+  it('what was ordered since the budget began is spent, periods that are past are past; what went back is not counted', () => {
+    const line = (minor: number, state: 'ordered' | 'delivered' | 'returned') => ({
+      words: '',
+      minor,
+      itemIds: [],
+      state,
+    })
+    const purchases = [
+      {
+        id: 'a',
+        v: 1 as const,
+        shop: 's',
+        day: '2026-06-03',
+        currency: 'EUR',
+        delivery: 490,
+        lines: [line(1600, 'delivered'), line(900, 'returned')],
+      },
+      { id: 'b', v: 1 as const, shop: 's', day: '2026-06-20', currency: 'EUR', lines: [line(700, 'ordered')] },
+      { id: 'c', v: 1 as const, shop: 's', day: '2026-06-20', currency: 'GBP', lines: [line(700, 'ordered')] },
+      { id: 'd', v: 1 as const, shop: 's', day: '2026-05-31', currency: 'EUR', lines: [line(700, 'ordered')] },
+    ]
+    const at = (today: string, carries = true) => {
+      const { problem, first, spent } = preparePurchases({
+        needs: [],
+        shops: [],
+        paints,
+        budget: { ...budget, carries },
+        purchases,
+        today,
+      })
+      return [first, spent, problem.budget.periods, problem.budget.start ?? 0]
+    }
+    expect(at('2026-06-21')).toEqual([1, 2090 + 700, 3, 2500 - 2790])
+    expect(at('2026-06-21', false)).toEqual([1, 700, 3, -700])
+    expect(at('2026-06-02')).toEqual([0, 2790, 4, -2790])
+    expect(at('2026-12-01')[2]).toBe(0)
   })
   it('periods begin week by week, fortnight by fortnight, and on the same day of the month', () => {
     expect([0, 1, 2].map((i) => startOf({ from: '2026-01-31', period: 'month' }, i))).toEqual([

@@ -145,6 +145,7 @@ const smallProblem = fc.record({
     periods: fc.integer({ min: 1, max: 3 }),
     carries: fc.boolean(),
     over: fc.constantFrom(0, 3, 8),
+    start: fc.integer({ min: -30, max: 20 }),
   }),
 })
 

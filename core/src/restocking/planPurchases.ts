@@ -1,7 +1,15 @@
 import { firstPlan, planInOrder } from './firstPlan'
 import { improvePlan } from './improvePlan'
 import type { Solve } from './linearModel'
-import { figuresOfPlan, isBetter, type Buy, type PlanFigures, type PurchaseProblem } from './problem'
+import {
+  type BudgetTerms,
+  type Buy,
+  figuresOfPlan,
+  isBetter,
+  type PlanFigures,
+  type PurchaseProblem,
+  startOfBudget,
+} from './problem'
 import { purchaseModel } from './purchaseModel'
 
 /** A plan of what to buy when, and how sure it is that none is better. */
@@ -51,7 +59,7 @@ export async function planPurchases(
   const first = firstPlan(known)
   const finding = new Finding(known, tell)
   finding.offer(first.buys)
-  if (known.offers.length === 0 || known.budget.minor + known.budget.over === 0) return finding.end('proven')
+  if (known.offers.length === 0 || mostOf(known.budget) <= 0) return finding.end('proven')
   const length = first.sequence.offers.length + 1
   const steps = Math.ceil(Math.min(LOOKS / length, STEPS_EACH * length))
   for (const { buys } of improvePlan(known, first.sequence, steps)) finding.offer(buys)
@@ -59,11 +67,14 @@ export async function planPurchases(
   return isSmall ? solveWhole(finding, solve, seconds) : boundAndSchedule(finding, solve, seconds)
 }
 
+/** The most that could ever be spent on one thing, hundredths. */
+const mostOf = ({ minor, periods, carries, over, start = 0 }: BudgetTerms): number =>
+  periods === 0 ? 0 : (carries ? minor * periods + start : minor) + over
+
 /** Offers that serve nothing wanted, or cost more than all the money there will be, only make the search longer. */
 function usable(problem: PurchaseProblem): PurchaseProblem {
   const wanted = new Set(problem.needs.map((n) => n.key))
-  const { minor, periods, carries, over } = problem.budget
-  const most = (carries ? minor * periods : minor) + over
+  const most = mostOf(problem.budget)
   return { ...problem, offers: problem.offers.filter((o) => o.minor <= most && o.covers.some((k) => wanted.has(k))) }
 }
 
@@ -135,7 +146,8 @@ async function boundAndSchedule(finding: Finding, solve: Solve, seconds: number)
 /** What is bought where all the money is there at once: the offers that serve most, by a solver. */
 async function coverAtOnce(problem: PurchaseProblem, solve: Solve, seconds: number): Promise<Set<string> | undefined> {
   const { minor, periods, over } = problem.budget
-  const whole = { ...problem, budget: { minor: minor * periods, periods: 1, carries: true, over } }
+  const start = startOfBudget(problem.budget)
+  const whole = { ...problem, budget: { minor: minor * periods, periods: 1, carries: true, over, start } }
   const byValue = purchaseModel(whole, { goal: 'value' })
   const most = await solve(byValue.model, { seconds })
   return most && new Set(byValue.read(most.values ?? []).map((b) => b.offer))
@@ -153,7 +165,7 @@ async function boundOf(problem: PurchaseProblem, solve: Solve, seconds: number):
   let [bound, most] = [0, 0]
   for (let t = 1; t <= periods; t += 1) {
     if (most < all) {
-      const budget = { minor: minor * t, periods: 1, carries: true, over }
+      const budget = { minor: minor * t, periods: 1, carries: true, over, start: startOfBudget(problem.budget) }
       const relaxed = await solve(purchaseModel({ ...problem, budget }, { goal: 'value', isRelaxed: true }).model, {
         seconds,
       })

@@ -30,7 +30,13 @@ export interface BudgetTerms {
   carries: boolean
   /** So much over is allowed, and is taken off the next; hundredths. */
   over: number
+  /** What is there before the first period: left from before, or below 0 what was spent already; hundredths. */
+  start?: number
 }
+
+/** What is there before the first period; of a debt beyond what one period can pay back the rest is let go where nothing is carried over. */
+export const startOfBudget = ({ minor, over, carries, start = 0 }: BudgetTerms): number =>
+  carries ? start : Math.max(-(minor + over), Math.min(0, start))
 
 export interface PurchaseProblem {
   needs: readonly WantedNeed[]
@@ -106,13 +112,14 @@ export function figuresOfPlan(problem: PurchaseProblem, buys: readonly Buy[]): P
       else servedFrom.set(key, period)
     }
   }
-  let left = 0
+  let left = startOfBudget(budget)
   let overspentIn: number | undefined
   const periods = goods.map((byShop, period): PeriodSpending => {
     const sum = [...byShop.values()].reduce((total, minor) => total + minor, 0)
     const delivery = shops.reduce((total, shop) => total + deliveryOf(shop, byShop.get(shop.id) ?? 0), 0)
     left = availableIn(budget, left) - sum - delivery
-    if (left < -budget.over) overspentIn ??= period
+    // what was owed before is no fault of the plan, as long as it adds nothing to it
+    if (sum + delivery > 0 && left < -budget.over) overspentIn ??= period
     return { goods: sum, delivery, spent: sum + delivery, left }
   })
   return {

@@ -1,5 +1,5 @@
 import { ModelBuilder, type LinearModel } from './linearModel'
-import { figuresOfPlan, type Buy, type PurchaseProblem } from './problem'
+import { figuresOfPlan, startOfBudget, type Buy, type PurchaseProblem } from './problem'
 
 /** A purchase problem as a linear programme, with how a plan is written into it and read out of it. */
 export interface PurchaseModel {
@@ -89,12 +89,13 @@ export function purchaseModel(problem: PurchaseProblem, { goal, atLeast, isRelax
       ...(f[t]! >= 0 ? [[f[t]!, -delivery] as const] : []),
     ]),
   ]
+  const begun = startOfBudget(budget)
   const all: (readonly [number, number])[] = []
   for (let t = 0; t < T; t += 1) {
     all.push(...spending(t))
-    if (budget.carries) builder.row(-Infinity, budget.minor * (t + 1) + budget.over, [...all])
+    if (budget.carries) builder.row(-Infinity, Math.max(0, budget.minor * (t + 1) + begun + budget.over), [...all])
     else
-      builder.row(-Infinity, budget.minor, [
+      builder.row(-Infinity, t > 0 ? budget.minor : budget.minor + begun, [
         ...spending(t),
         [debt[t]!, -1],
         ...(t > 0 ? [[debt[t - 1]!, 1] as const] : []),

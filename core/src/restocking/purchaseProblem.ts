@@ -1,10 +1,12 @@
 import type { Budget } from '../documents/budget'
 import type { Offer } from '../documents/offer'
 import type { Paint } from '../documents/paint'
+import type { Purchase } from '../documents/purchase'
 import type { Shop } from '../documents/shop'
 import type { Need } from './need'
 import { judgeOffers, matchOf, setAgainstOwned, type Match, type Unusable } from './offers'
 import type { BudgetTerms, PurchaseProblem, SoldOffer } from './problem'
+import { startOf } from './periods'
 import { compareSizes } from './sizes'
 
 /** An offer of a shop as a plan names it. */
@@ -28,6 +30,9 @@ export interface Prepared {
   leftOut: LeftOut[]
   /** Needs that no shop has. */
   nowhere: string[]
+  /** What was spent of the budget already, hundredths, and the period of the budget that is planned first. */
+  spent: number
+  first: number
 }
 
 export interface PrepareQuestion {
@@ -35,7 +40,10 @@ export interface PrepareQuestion {
   needs: readonly Need[]
   shops: readonly Shop[]
   paints: readonly Paint[]
-  budget: Pick<Budget, 'minor' | 'currency' | 'periods' | 'carries' | 'over' | 'order'>
+  budget: Budget
+  /** What was ordered already: of the budget's time it counts as spent. */
+  purchases: readonly Purchase[]
+  today: string
 }
 
 /**
@@ -43,12 +51,14 @@ export interface PrepareQuestion {
  * used, and the sets that serve anything needed. Shops that ask for another money than the budget's are left out: sums in
  * two currencies are never added. What is on order already is not bought again.
  */
-export function preparePurchases({ needs, shops, paints, budget }: PrepareQuestion): Prepared {
+export function preparePurchases(question: PrepareQuestion): Prepared {
+  const { needs, shops, paints, budget } = question
   const open = needs.filter((n) => n.onOrder === 0)
   const offers = new Map<string, PlannedOffer>()
   const sold: SoldOffer[] = []
   const leftOut: LeftOut[] = []
-  const most = (budget.carries ? budget.minor * budget.periods : budget.minor) + budget.over
+  const { terms, first, spent } = budgetFrom(question)
+  const most = (budget.carries ? budget.minor * terms.periods + (terms.start ?? 0) : budget.minor) + budget.over
   for (const shop of shops) {
     if (shop.currency !== budget.currency) {
       leftOut.push({ shop: shop.name, reason: 'other currency', lines: shop.offers.length, currency: shop.currency })
@@ -84,20 +94,39 @@ export function preparePurchases({ needs, shops, paints, budget }: PrepareQuesti
       needs: weighed(open),
       offers: unique,
       shops: shops.map(({ id, delivery = 0, freeFrom }) => ({ id, delivery, ...(freeFrom ? { freeFrom } : {}) })),
-      budget: termsOf(budget),
+      budget: terms,
     },
     offers,
     leftOut,
     nowhere: open.filter((n) => !served.has(n.key)).map((n) => n.key),
+    spent,
+    first,
   }
 }
 
-const termsOf = ({ minor, periods, carries, over }: PrepareQuestion['budget']): BudgetTerms => ({
-  minor,
-  periods,
-  carries,
-  over,
-})
+/** The budget as it is today: periods that are past are past, and what was ordered since it began is spent. */
+function budgetFrom({ budget, purchases, today }: PrepareQuestion): {
+  terms: BudgetTerms
+  first: number
+  spent: number
+} {
+  const { minor, periods, carries, over, currency } = budget
+  let first = 0
+  while (first < periods && startOf(budget, first + 1) <= today) first += 1
+  // without carrying over only what was spent in this period matters
+  const since = carries ? budget.from : startOf(budget, first)
+  const spent = purchases
+    .filter((p) => p.currency === currency && p.day >= since)
+    .reduce((sum, p) => sum + standingOf(p), 0)
+  const start = (carries ? first * minor : 0) - spent
+  return { terms: { minor, periods: periods - first, carries, over, ...(start ? { start } : {}) }, first, spent }
+}
+
+/** What an order costs as it stands: what was sent back, or never came, costs nothing. */
+function standingOf({ lines, delivery = 0 }: Purchase): number {
+  const standing = lines.filter((l) => l.state === 'ordered' || l.state === 'delivered')
+  return standing.length ? standing.reduce((sum, l) => sum + l.minor, delivery) : 0
+}
 
 /** A hand-made order counts: the first a hundred, the last a fifth of that. Without one the reasons decide. */
 function weighed(needs: readonly Need[]): PurchaseProblem['needs'] {

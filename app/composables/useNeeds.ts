@@ -18,13 +18,13 @@ export function useNeeds() {
   const done = ref(0)
 
   /** Whether the verdicts were asked: what changes meanwhile asks anew, and for their gaps again. */
-  let wantsGaps = false
+  const wantsGaps = ref(false)
   async function gather(withGaps = false): Promise<void> {
-    wantsGaps ||= withGaps
+    wantsGaps.value ||= withGaps
     done.value = 0
     const known = gaps.value
     const answer = await ask(
-      { today: today.value, withGaps: wantsGaps && !known, ...(known ? { gaps: known } : {}) },
+      { today: today.value, withGaps: wantsGaps.value && !known, ...(known ? { gaps: known } : {}) },
       (p) => {
         done.value = p.done / p.of
         if (p.soFar) needs.value = p.soFar.needs
@@ -33,9 +33,10 @@ export function useNeeds() {
     if (!answer) return
     needs.value = answer.needs
     if (answer.gaps) gaps.value = answer.gaps
+    wantsGaps.value = false
   }
   function stop(): void {
-    wantsGaps = false
+    wantsGaps.value = false
     cancel()
   }
   void gather()
@@ -55,6 +56,8 @@ export function useNeeds() {
     gather,
     cancel: stop,
     isWorking,
+    /** The verdicts are being asked: worth a word and a way to stop, as gathering by itself is not. */
+    isAsking: computed(() => wantsGaps.value && isWorking.value),
     trouble,
     done,
     hasGaps: computed(() => gaps.value !== undefined),

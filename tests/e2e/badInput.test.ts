@@ -39,7 +39,7 @@ describe('bad collection files leave everything as it is', () => {
     ['binary.json', () => Buffer.concat([Buffer.alloc(8), randomBytes(4000)]), 'This is not a text file.'],
     ['cut.json', () => collection({}).slice(0, -5), 'not valid JSON'],
     ['other.json', () => '{"hello":"world"}', 'not a Juxtachrome collection'],
-    ['newer.json', () => collection({ schema: 9 }), 'reads up to 3'],
+    ['newer.json', () => collection({ schema: 9 }), 'reads up to 4'],
     [
       'ring.json',
       () => collection({ documents: { journal: [entry('a', 'b'), entry('b', 'a')] } }),

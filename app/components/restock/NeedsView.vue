@@ -8,7 +8,7 @@ import { useToday } from '~/composables/useToday'
 
 /** What is needed, gathered by itself: accepted and put in order, put off, refused; and what one writes down. */
 const props = defineProps<{ needs: Needs }>()
-const { accepted, open, later, refused, isWorking, done, trouble, hasGaps } = props.needs
+const { accepted, open, later, refused, isWorking, isAsking, done, trouble, hasGaps } = props.needs
 const commands = useRestockCommands()
 const today = useToday()
 const own = ref('')
@@ -87,10 +87,10 @@ const answer = (need: Need, said: 'accepted' | 'refused' | 'later') =>
         }}.
       </p>
       <p v-if="!hasGaps" class="mb-2">
-        <button v-if="!isWorking" class="btn" @click="needs.gather(true)">Ask the verdicts of all palettes, too</button>
+        <button v-if="!isAsking" class="btn" @click="needs.gather(true)">Ask the verdicts of all palettes, too</button>
         <button v-else class="btn" @click="needs.cancel()">Cancel</button>
       </p>
-      <progress v-if="isWorking && !hasGaps" class="mb-2 w-full" :value="done" max="1" aria-label="Gathering needs" />
+      <progress v-if="isAsking" class="mb-2 w-full" :value="done" max="1" aria-label="Gathering needs" />
       <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
       <ul>
         <NeedRow v-for="n in open" :key="n.key" :need="n">

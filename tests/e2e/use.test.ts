@@ -79,13 +79,13 @@ describe('a painting', () => {
 
   it('takes from the pans by estimate; a look corrects it, and what a painting takes is learned', async () => {
     await app.click('What is left')
-    expect(await tag('B1')).toMatch(/about \d+ %/)
+    expect(await tag('B1')).toMatch(/≈ \d+ %/)
     await (await app.place('B1')).click()
     await app.says('reckoned from the paintings since')
     await app.click('half')
     await app.says('50 % left of')
     await app.happens(`/by \\d+ looks at pans/.test(document.body.innerText)`, 'what was learned')
-    expect(await tag('B1')).not.toContain('about')
+    expect(await tag('B1')).not.toContain('≈')
     await app.visit('/ledger?palette=boat-tray')
     await app.says('Found 50 % left in B1 of Boat tray')
     await app.visit('/palettes/boat-tray/use')

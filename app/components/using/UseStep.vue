@@ -49,7 +49,7 @@ function seen(_paint: Paint, placeId: string): LensCell | undefined {
   }
   if (lens.value === 'left') {
     const own = levels.value.find((l) => l.placeId === placeId)
-    return own ? { words: `${own.isEstimate ? 'about ' : ''}${percent(own.share)}`, bar: own.share } : undefined
+    return own ? { words: `${own.isEstimate ? '≈ ' : ''}${percent(own.share)}`, bar: own.share } : undefined
   }
   const own = review.value.paints.find((p) => p.placeIds.includes(placeId))
   return own && { words: own.of ? `${own.times} of ${own.of}` : 'not yet', bar: own.of ? own.times / own.of : 0 }

@@ -1,6 +1,5 @@
 import type { Item } from '@juxtachrome/core/documents'
-import { balanceOf } from '@juxtachrome/core/ledger'
-import { isUsable } from '@juxtachrome/core/documents'
+import { balanceOf, leftInAll } from '@juxtachrome/core/ledger'
 import { useCollection } from '~/stores/collection'
 
 /** What is left in items, in words and ml. */
@@ -20,10 +19,6 @@ export function useBalances() {
   }
 
   /** ml at hand of a paint, over all its open and sealed items. */
-  const atHand = (paintId: string) =>
-    collection
-      .itemsOf(paintId)
-      .filter(isUsable)
-      .reduce((sum, i) => sum + Math.max(0, left(i)), 0)
+  const atHand = (paintId: string) => leftInAll(collection.itemsOf(paintId), left)
   return { left, leftInWords, atHand }
 }

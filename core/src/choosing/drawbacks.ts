@@ -1,7 +1,8 @@
 import { byDocument } from '../collection/caches'
-import { isUsable, type Item } from '../documents/item'
+import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import { referenceOf } from '../film/paintOptics'
+import { leftInAll } from '../ledger/items'
 import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
 import { pricePerMillilitre, pricePerMlInWords } from '../paints/reading/price'
 import { viewOfPaint } from '../paints/view'
@@ -47,7 +48,7 @@ const DEAR = 2
 export function drawbacksOf(paint: Paint, context: DrawbackContext): Drawback[] {
   const { owned, itemsOf, leftIn, filling, beside = owned } = context
   const items = itemsOf(paint.id)
-  const left = items.filter(isUsable).reduce((sum, i) => sum + Math.max(0, leftIn(i)), 0)
+  const left = leftInAll(items, leftIn)
   const fills = Math.floor(left / filling + 1e-9)
   const enough = `${left.toFixed(1)} ml left, ${counted(fills, 'filling')}`
   const found: (Drawback | undefined)[] = [

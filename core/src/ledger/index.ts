@@ -1,6 +1,6 @@
 /** What the journal says of items, vessels and places. What is shared of it, by name. */
 export type { Effective } from './effectiveJournal'
-export { balanceOf, fillsLeft } from './items'
+export { balanceOf, fillsLeft, leftInAll } from './items'
 export { fillsFrom, Ledger } from './ledger'
 export {
   type Content,

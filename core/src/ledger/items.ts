@@ -1,6 +1,6 @@
 import type { ItemFold } from '../documents/journal/eventKind'
 import { kindOfEvent } from '../documents/journal/event'
-import type { Item } from '../documents/item'
+import { isUsable, type Item } from '../documents/item'
 import type { Effective } from './effectiveJournal'
 
 /** What the journal knows of an item. */
@@ -67,6 +67,10 @@ export function balanceOf(item: Pick<Item, 'millilitres'>, { measured, drawn }: 
     ? { left: (microlitres(measured.millilitres) - microlitres(measured.drawnSince)) / 1000, from: 'measured' }
     : { left: (microlitres(item.millilitres) - microlitres(drawn)) / 1000, from: 'label' }
 }
+
+/** ml that can be painted from, over all open and sealed items; what is overdrawn counts as nothing. */
+export const leftInAll = (items: readonly Item[], leftIn: (item: Item) => number): number =>
+  items.filter(isUsable).reduce((sum, item) => sum + Math.max(0, leftIn(item)), 0)
 
 /** How many more fillings of a size an item gives, whole ones; 0 upward. */
 export const fillsLeft = (left: number, millilitres: number): number =>

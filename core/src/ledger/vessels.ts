@@ -126,7 +126,7 @@ export class Vessels implements VesselFold {
     there.vesselId = first?.id
   }
 
-  use(ref: VesselRef, times: number, _day: string): void {
+  use(ref: VesselRef, times: number): void {
     const vessel = this.#resolve(ref)
     this.#touch(isPlace(ref) ? this.#place(ref) : vessel?.at)
     if (vessel?.open) vessel.open.content.used = (vessel.open.content.used ?? 0) + times

@@ -1,12 +1,12 @@
 import type { GapKind } from '../choosing/verdict/assessment'
-import { isUsable, type Item } from '../documents/item'
+import type { Item } from '../documents/item'
 import type { NeedAnswer } from '../documents/need'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import { planAt, plannedPaints } from '../documents/plan'
 import { rateOfUse, usedUpOn } from '../filling/due'
-import type { ItemAccount } from '../ledger/items'
-import { balanceOf } from '../ledger/items'
+import { LEAST } from '../filling/tubes'
+import { balanceOf, type ItemAccount, leftInAll } from '../ledger/items'
 import { compareText } from '../paints/view'
 import { parsePigmentCodes } from '../pigments/grammar'
 import { awayIn } from '../standins/inPlace'
@@ -57,12 +57,7 @@ export function gatherNeeds(question: GatherQuestion): Need[] {
     .filter((n) => answerOf.get(n.key)?.said === 'accepted' || n.paintId === undefined || !isStocked(n, question))
     .map((n): Need => {
       const items = n.paintId ? question.itemsOf(n.paintId) : []
-      const perYear = n.paintId
-        ? rateOfUse(
-            items.map((i) => question.account(i.id)),
-            today,
-          ) * DAYS_A_YEAR
-        : 0
+      const perYear = n.paintId ? rateOf(n.paintId, question) * DAYS_A_YEAR : 0
       return {
         ...n,
         weight: weightOfAll(n.reasons),
@@ -99,9 +94,9 @@ export function byRankAndWeight(p: Need, q: Need): number {
 }
 
 /** A wish or a place for a paint of which there is enough by now is no need any more; what was accepted stays until it is bought. */
-function isStocked({ paintId, reasons }: Draft, { itemsOf, account }: GatherQuestion): boolean {
+function isStocked({ paintId, reasons }: Draft, question: GatherQuestion): boolean {
   if (reasons.some((r) => r.kind === 'empty' || r.kind === 'low' || r.kind === 'own')) return false
-  return leftOf(paintId!, itemsOf, account) >= LOW_ML
+  return leftOf(paintId!, question) >= LOW_ML
 }
 
 type Draft = Pick<Need, 'key' | 'paintId' | 'name' | 'maker' | 'pigments' | 'reasons'>
@@ -169,26 +164,27 @@ class Found {
   }
 }
 
-function leftOf(paintId: string, itemsOf: GatherQuestion['itemsOf'], account: GatherQuestion['account']): number {
-  return itemsOf(paintId)
-    .filter(isUsable)
-    .reduce((sum, i) => sum + Math.max(0, balanceOf(i, account(i.id)).left), 0)
-}
+const leftOf = (paintId: string, { itemsOf, account }: GatherQuestion): number =>
+  leftInAll(itemsOf(paintId), (item) => balanceOf(item, account(item.id)).left)
+
+/** What is drawn of a paint in a day, ml. */
+const rateOf = (paintId: string, { itemsOf, account, today }: GatherQuestion): number =>
+  rateOfUse(
+    itemsOf(paintId).map((i) => account(i.id)),
+    today,
+  )
 
 /** Paints that are low or empty, as far as anybody uses them: planned somewhere, painted with, or filled from. */
-function lowOnes({ paints, itemsOf, account, palettes, uses, today }: GatherQuestion, found: Found): void {
+function lowOnes(question: GatherQuestion, found: Found): void {
+  const { paints, itemsOf, palettes, uses, today } = question
   const planned = new Set(palettes.flatMap((p) => [...plannedPaints(p)]))
   for (const { id } of paints) {
-    const items = itemsOf(id)
-    if (items.length === 0) continue
+    if (itemsOf(id).length === 0) continue
     const times = uses.reduce((sum, u) => sum + (u.byPaint.get(id)?.times ?? 0), 0)
-    const rate = rateOfUse(
-      items.map((i) => account(i.id)),
-      today,
-    )
+    const rate = rateOf(id, question)
     if (times === 0 && rate === 0 && !planned.has(id)) continue
-    const left = leftOf(id, itemsOf, account)
-    if (left <= 0.05) found.paint(id, { kind: 'empty', times })
+    const left = leftOf(id, question)
+    if (left <= LEAST) found.paint(id, { kind: 'empty', times })
     else if (left < LOW_ML) {
       const end = usedUpOn(left, rate, today)
       found.paint(id, { kind: 'low', millilitres: left, times, ...(end ? { usedUpOn: end } : {}) })

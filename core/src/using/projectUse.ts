@@ -27,6 +27,8 @@ export interface WishedFor {
 /** What paintings say of a stretch of time. */
 export interface Use {
   paintings: number
+  /** The day of each, in order. */
+  days: readonly string[]
   from?: string
   to?: string
   byPaint: ReadonlyMap<string, PaintUse>
@@ -75,6 +77,7 @@ export function projectUse(sittings: readonly Sitting[], stretch: Stretch = {}):
   days.sort()
   return {
     paintings: days.length,
+    days,
     ...(days.length ? { from: days[0]!, to: days.at(-1)! } : {}),
     byPaint,
     together: togetherOf(pairs, byPaint),

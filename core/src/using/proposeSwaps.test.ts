@@ -88,7 +88,7 @@ describe('what use speaks for', () => {
       return whole.value.reach
     }
     expect(reach!.before).toEqual(assess(palette))
-    const next = changed(palette, [out!.placeId], { paint: of('PB60'), placeId: incoming!.placeId })
+    const next = changed(palette, out!.paintId, incoming)
     expect(reach!.after).toEqual(assess(next))
     expect(next.plan[out!.placeId]).toEqual({ paintId: 'PB60' })
   })

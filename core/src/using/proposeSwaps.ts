@@ -2,8 +2,7 @@ import { assessPalette, type AssessQuestion } from '../choosing/verdict/assess'
 import type { Assessment } from '../choosing/verdict/assessment'
 import { freePlaces } from '../arranging/moves'
 import { fitOf, isRuledOut } from '../choosing/brief/fit'
-import type { Paint } from '../documents/paint'
-import type { Palette, PlacePlan } from '../documents/palette'
+import type { Palette } from '../documents/palette'
 import { planAt, plannedPaints } from '../documents/plan'
 import { fail, ok, type Result } from '../result'
 import { retold } from '../steps'
@@ -51,7 +50,7 @@ export function* proposeSwaps(question: ProposeQuestion): Generator<ProposeProgr
   const found: Proposal[] = []
   const candidates = pairsOf(question, now)
   for (const [i, { out, incoming }] of candidates.entries()) {
-    const next = changed(palette, out?.placeIds ?? [], incoming)
+    const next = changed(palette, out?.paintId, incoming)
     const after = yield* lookAt({ ...question, palette: next }, () => ({ done: i + 1, of: candidates.length + 1 }))
     if (after) {
       found.push(proposalOf(out, incoming, now, after))
@@ -62,7 +61,7 @@ export function* proposeSwaps(question: ProposeQuestion): Generator<ProposeProgr
 }
 
 interface Incoming {
-  paint: Paint
+  paintId: string
   placeId: string
   why: ProposedBecause[]
 }
@@ -77,13 +76,13 @@ function pairsOf(question: ProposeQuestion, now: Assessment): { out?: ReviewedPa
     const answer = palette.answered?.find((a) => a.key === keyOfProposal(out, incoming))
     return !answer || (answer.said === 'later' && (answer.until ?? '') <= today)
   }
-  for (const { paint, why } of wanted(question, now)) {
+  for (const { paintId, why } of wanted(question, now)) {
     if (pairs.length === MOST) break
     const place = free.find((id) => !pairs.some((p) => p.incoming?.placeId === id))
-    if (place && isOpen(undefined, paint.id)) pairs.push({ incoming: { paint, placeId: place, why } })
+    if (place && isOpen(undefined, paintId)) pairs.push({ incoming: { paintId, placeId: place, why } })
     else {
-      const out = outs.find((o) => !pairs.some((p) => p.out === o) && isOpen(o.paintId, paint.id))
-      if (out) pairs.push({ out, incoming: { paint, placeId: out.placeIds[0]!, why } })
+      const out = outs.find((o) => !pairs.some((p) => p.out === o) && isOpen(o.paintId, paintId))
+      if (out) pairs.push({ out, incoming: { paintId, placeId: out.placeIds[0]!, why } })
     }
   }
   // a place that is free is worth something too, where the others mix the paint
@@ -119,7 +118,7 @@ function hardlyUsed({ palette, review }: ProposeQuestion, now: Assessment): Revi
 }
 
 /** Owned paints that speak for coming in, the loudest first. */
-function wanted(question: ProposeQuestion, now: Assessment): { paint: Paint; why: ProposedBecause[] }[] {
+function wanted(question: ProposeQuestion, now: Assessment): { paintId: string; why: ProposedBecause[] }[] {
   const { palette, paints, review, elsewhere = [], isAtHand = () => true } = question
   const planned = plannedPaints(palette)
   const inNow = paints.filter((p) => planned.has(p.id))
@@ -145,9 +144,9 @@ function wanted(question: ProposeQuestion, now: Assessment): { paint: Paint; why
       const paint = paints.find((p) => p.id === id)
       const may =
         paint && !planned.has(id) && isAtHand(id) && !isRuledOut(fitOf(paint, palette.brief, { palette: inNow }))
-      return may ? [{ paint, why: list }] : []
+      return may ? [{ paintId: id, why: list }] : []
     })
-    .sort((p, q) => loudness(q.why) - loudness(p.why) || (p.paint.id < q.paint.id ? -1 : 1))
+    .sort((p, q) => loudness(q.why) - loudness(p.why) || (p.paintId < q.paintId ? -1 : 1))
 }
 
 /** How much each reason weighs beside the others (judgement): what was missed at the easel first. */
@@ -158,21 +157,11 @@ const LOUD = {
   brings: ({ reach }: { reach: number }) => 2 + 20 * reach,
 } as const
 
-/** The palette with a paint taken out and another in. */
-export function changed(
-  palette: Palette,
-  out: readonly string[],
-  incoming?: { paint: Paint; placeId: string },
-): Palette {
-  const plan = Object.fromEntries(
-    Object.entries(palette.plan).filter(([id]) => !out.includes(id) || id === incoming?.placeId),
-  )
-  if (!incoming) return { ...palette, plan }
-  const { locked } = plan[incoming.placeId] ?? ({} as PlacePlan)
-  return {
-    ...palette,
-    plan: { ...plan, [incoming.placeId]: { paintId: incoming.paint.id, ...(locked ? { locked } : {}) } },
-  }
+/** The palette with a paint taken out of all its places and another planned for one. */
+export function changed(palette: Palette, out?: string, incoming?: { paintId: string; placeId: string }): Palette {
+  const kept = Object.entries(palette.plan).filter(([, plan]) => out === undefined || plan.paintId !== out)
+  const come = incoming ? [[incoming.placeId, { paintId: incoming.paintId }] as const] : []
+  return { ...palette, plan: Object.fromEntries([...kept, ...come]) }
 }
 
 /** The verdict of a palette as far as reach, twins and gaps. */
@@ -196,7 +185,7 @@ function proposalOf(
   const [before, then] = [now.gaps ?? [], after.gaps ?? []].map((gaps) => gaps.map((g) => g.kind))
   const mixed = out && now.spares?.find((s) => s.paintId === out.paintId)
   return {
-    key: keyOfProposal(out?.paintId, incoming?.paint.id),
+    key: keyOfProposal(out?.paintId, incoming?.paintId),
     ...(out
       ? {
           out: {
@@ -208,7 +197,7 @@ function proposalOf(
           },
         }
       : {}),
-    ...(incoming ? { in: { paintId: incoming.paint.id, placeId: incoming.placeId, why: incoming.why } } : {}),
+    ...(incoming ? { in: incoming } : {}),
     ...(now.reach && after.reach ? { reach: { before: now.reach, after: after.reach } } : {}),
     closes: before!.filter((k) => !then!.includes(k)),
     opens: then!.filter((k) => !before!.includes(k)),

@@ -54,16 +54,12 @@ const MOST_PAIRS = 12
 /** How a palette was used over a stretch of time: what is pulled, what never, what goes together, what was missed. */
 export function reviewPalette({ palette, state, sittings, today, stretch = {} }: ReviewQuestion): Review {
   const use = projectUse(sittings, stretch)
-  const days = sittings
-    .map((s) => s.event.day)
-    .filter((d) => (!stretch.from || d >= stretch.from) && (!stretch.to || d <= stretch.to))
-    .sort()
   const paints = placesByPaint(palette).map(([paintId, placeIds]): ReviewedPaint => {
     const own = use.byPaint.get(paintId)
     const since = inSince(paintId, placeIds, state)
     // what was painted with before the records of its filling begin counts as well
     const from = own && (!since || own.first < since) ? own.first : since
-    const of = from ? days.length - firstAtOrAfter(days, from) : 0
+    const of = from ? use.days.filter((day) => day >= from).length : 0
     const times = own?.times ?? 0
     return {
       paintId,
@@ -118,17 +114,6 @@ function inSince(paintId: string, placeIds: readonly string[], state: PaletteSta
     return at.content.layers[0]!.day
   })
   return begun.sort()[0]
-}
-
-/** How many of the days, in order, lie before a day. */
-function firstAtOrAfter(days: readonly string[], day: string): number {
-  let [low, high] = [0, days.length]
-  while (low < high) {
-    const middle = (low + high) >> 1
-    if (days[middle]! < day) low = middle + 1
-    else high = middle
-  }
-  return low
 }
 
 /** The name of a paint that a wish means, where its words are those of one of the collection. */

@@ -1,10 +1,9 @@
 import type { Brief } from '../../documents/brief'
 import type { Paint } from '../../documents/paint'
-import { propertiesOf } from '../../paints/properties'
 import { viewOfPaint } from '../../paints/view'
-import { GRANULATIONS, levelOn, TRANSPARENCIES } from '../../pigments/scales'
 import type { Bringing, Gap, GapKind, Values } from './assessment'
 import { DARK } from '../brief/wishes'
+import { CLOSES, granulationOf } from './closes'
 import { SECONDARIES, type Secondary } from './pairs'
 
 export interface GapQuestion {
@@ -20,52 +19,39 @@ export interface GapQuestion {
 /** Gaps are named from this many paints on: before, all is missing. */
 const NAMED_FROM = 5
 
-const view = (paint: Paint) => viewOfPaint(paint)
-const isOf = (family: string, temperature: string) => (paint: Paint) =>
-  view(paint).family === family && view(paint).lean?.temperature === temperature
 const PRIMARIES = ['yellow', 'red', 'blue'] as const
-/** What each named paint is, as painters tell it; asked for only where its family is there at all. */
-const NAMED: readonly [kind: GapKind, is: (paint: Paint) => boolean, of?: string][] = [
-  ['cool yellow', isOf('yellow', 'cool'), 'yellow'],
-  ['warm red', isOf('red', 'warm'), 'red'],
-  ['cool red', isOf('red', 'cool'), 'red'],
-  ['blue that leans green', (p) => view(p).family === 'blue' && view(p).lean?.toward === 'green', 'blue'],
-  ['earth', (p) => view(p).family === 'earth'],
+/** Gaps by name; asked for only where their family is there at all. */
+const NAMED: readonly [kind: GapKind, of?: string][] = [
+  ['cool yellow', 'yellow'],
+  ['warm red', 'red'],
+  ['cool red', 'red'],
+  ['blue that leans green', 'blue'],
+  ['earth'],
 ]
-const granulation = (paint: Paint) => levelOn(GRANULATIONS, propertiesOf(paint).granulation?.value)
 
 /** What painters would miss on a palette, each with the owned paint that closes it best. */
 export function gapsOf(question: GapQuestion): Gap[] {
   const { planned, candidates, values, brief } = question
   if (planned.length < NAMED_FROM) return []
-  const closedBy = (is: (paint: Paint) => boolean) => candidates.find(({ paint }) => is(paint))?.bringing
-  const gap = (kind: GapKind, is: (paint: Paint) => boolean, more: Partial<Gap> = {}): Gap[] => {
-    if (planned.some(is)) return []
-    const remedy = closedBy(is)
-    return [{ kind, ...more, ...(remedy ? { remedy } : {}) }]
+  const closedBy = (kind: GapKind) => candidates.find(({ paint }) => CLOSES[kind](paint))?.bringing
+  const gap = (kind: GapKind): Gap[] => {
+    if (planned.some(CLOSES[kind])) return []
+    const remedy = closedBy(kind)
+    return [{ kind, ...(remedy ? { remedy } : {}) }]
   }
   const wants = (wish: string, value: string) => brief?.wishes?.some((w) => w.wish === wish && w.value === value)
-  const known = planned.filter((p) => granulation(p) >= 0)
+  const known = planned.filter((p) => granulationOf(p) >= 0)
+  const families = new Set(planned.map((p) => viewOfPaint(p).family as string | undefined))
   return [
-    ...PRIMARIES.flatMap((family) => gap(family, (p) => view(p).family === family)),
-    ...NAMED.filter(([, , of]) => !of || planned.some((p) => view(p).family === of)).flatMap(([kind, is]) =>
-      gap(kind, is),
-    ),
+    ...PRIMARIES.flatMap(gap),
+    ...NAMED.filter(([, of]) => !of || families.has(of)).flatMap(([kind]) => gap(kind)),
     ...cleanGaps(question),
-    ...darkGap(
-      values,
-      closedBy((p) => (view(p).masstone?.L ?? 100) < DARK),
-    ),
-    ...(wants('opaque', 'wanted') ? gap('opaque light', isOpaqueLight) : []),
-    ...(known.length && !wants('granulation', 'disliked')
-      ? gap('something that granulates', (p) => granulation(p) >= 1)
-      : []),
-    ...(known.length && !wants('granulation', 'liked') ? gap('something smooth', (p) => granulation(p) === 0) : []),
+    ...darkGap(values, closedBy('deep dark')),
+    ...(wants('opaque', 'wanted') ? gap('opaque light') : []),
+    ...(known.length && !wants('granulation', 'disliked') ? gap('something that granulates') : []),
+    ...(known.length && !wants('granulation', 'liked') ? gap('something smooth') : []),
   ]
 }
-
-const isOpaqueLight = (paint: Paint) =>
-  levelOn(TRANSPARENCIES, propertiesOf(paint).transparency?.value) >= 2 && (view(paint).masstone?.L ?? 0) > 85
 
 /** A dark is deep enough below this L*, alone or mixed (judgement). */
 const DEEP = DARK
@@ -84,7 +70,7 @@ function cleanGaps({ cleanest, candidates }: GapQuestion): Gap[] {
   return SECONDARIES.flatMap((family): Gap[] => {
     const [has, could] = [cleanest.palette[family], cleanest.collection[family]]
     if (could - has < CLEARLY_CLEANER) return []
-    const remedy = candidates.find(({ paint }) => view(paint).family === family)?.bringing ?? candidates[0]?.bringing
+    const remedy = candidates.find(({ paint }) => CLOSES[`clean ${family}`](paint))?.bringing ?? candidates[0]?.bringing
     return [{ kind: `clean ${family}`, has, could, ...(remedy ? { remedy } : {}) }]
   })
 }

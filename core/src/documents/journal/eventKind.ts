@@ -34,7 +34,7 @@ export interface VesselFold {
   stow(vessel: VesselRef, where: Whereabouts, day: string): void
   exchange(one: PlaceRef, other: PlaceRef, day: string): void
   /** Some was taken for painting, so many times. */
-  use(vessel: VesselRef, times: number, day: string): void
+  use(vessel: VesselRef, times: number): void
   /** So much of what was poured was seen to be left, a share. */
   seen(vessel: VesselRef, share: number, day: string): void
 }

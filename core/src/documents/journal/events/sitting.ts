@@ -32,8 +32,8 @@ export const sitting = eventKind({
   words: (e) => `logged ${called(e)}`,
   line: (e, name) => `${called(e)}: ${e.used.map((u) => name.paint(u.paintId)).join(', ') || 'no colour noted'}`,
   names: (e) => e.used.map((u) => u.vessel),
-  foldVessels: ({ used, day }, fold) => {
-    for (const { vessel, much } of used) fold.use(vessel, much ? MUCH : 1, day)
+  foldVessels: ({ used }, fold) => {
+    for (const { vessel, much } of used) fold.use(vessel, much ? MUCH : 1)
   },
 })
 

@@ -4,7 +4,6 @@ import {
   type Budget,
   type Change,
   type NeedAnswer,
-  type Palette,
   type Purchase,
   type PurchaseState,
   removed,
@@ -13,10 +12,9 @@ import {
 } from '@juxtachrome/core/documents'
 import { type Need, placeOrder, type PlannedOffer, settleLine } from '@juxtachrome/core/restocking'
 import { parsePigmentCodes } from '@juxtachrome/core/pigments'
-import { keyOfWish } from '@juxtachrome/core/using'
+import { keyOfWish, paintOfWish } from '@juxtachrome/core/using'
 import { counted } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
-import { useChangePalette } from './changePalette'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
@@ -33,7 +31,6 @@ export function useRestockCommands() {
   const collection = useCollection()
   const undo = useUndo()
   const notices = useNotices()
-  const { change } = useChangePalette()
 
   const answerOf = (key: string) => collection.needAnswers.find((a) => a.key === key)
   /** What is known of an answer with something said anew. */
@@ -72,7 +69,7 @@ export function useRestockCommands() {
     /** Writes a need down by hand. */
     addOwn(words: string, day: string): boolean {
       const name = words.trim().slice(0, 160)
-      const known = collection.paints.find((p) => p.name.toLowerCase() === name.toLowerCase())
+      const known = paintOfWish(name, collection.paints)
       const codes = parsePigmentCodes(name).codes.map((c) => c.code)
       const isCode = codes.length === 1 && codes[0]!.toLowerCase() === name.toLowerCase()
       const key = known ? `paint:${known.id}` : isCode ? `code:${codes[0]!}` : keyOfWish(name)
@@ -131,11 +128,5 @@ export function useRestockCommands() {
       const changes = settleLine(purchase, index, state, (id) => collection.core.get('items', id), day)
       return changes.length > 0 && undo.commit(`${line!.words}: ${STATE_WORDS[state]}`, changes).ok
     },
-    /** Plans a delivered paint for a place that was kept for it. */
-    planKept: (palette: Palette, placeId: string, paintId: string): boolean =>
-      change(palette.id, `planned ${collection.paint(paintId)?.name ?? 'a paint'} for ${placeId}`, (now) => ({
-        ...now,
-        plan: { ...now.plan, [placeId]: { paintId } },
-      })),
   }
 }

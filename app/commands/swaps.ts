@@ -1,8 +1,8 @@
-import { added, type Palette, updated, versionOf } from '@juxtachrome/core/documents'
+import { added, type Palette, updated } from '@juxtachrome/core/documents'
 import { changed, type Proposal } from '@juxtachrome/core/using'
-import { nanoid } from 'nanoid'
 import { useChangePalette } from './changePalette'
-import { copied } from './copied'
+import { usePaintName } from './paintName'
+import { madeVersion } from './versions'
 import { useCollection } from '~/stores/collection'
 import { useUndo } from '~/stores/undo'
 
@@ -11,7 +11,7 @@ export function useSwapCommands() {
   const collection = useCollection()
   const undo = useUndo()
   const { change } = useChangePalette()
-  const nameOf = (id: string) => collection.paint(id)?.name ?? 'a paint that is gone'
+  const nameOf = usePaintName()
 
   function answer(paletteId: string, key: string, words: string, said: 'refused' | 'later', until?: string): boolean {
     return change(paletteId, words, (palette) => {
@@ -30,26 +30,13 @@ export function useSwapCommands() {
     accept(palette: Palette, proposal: Proposal, reason: string, words: string, day: string, isKept: boolean): boolean {
       const before = collection.palette(palette.id)
       const { out, in: incoming } = proposal
-      const paint = incoming && collection.paint(incoming.paintId)
-      if (!before || (incoming && !paint)) return false
-      const places = out
-        ? before.holder.places.filter((p) => before.plan[p.id]?.paintId === out.paintId).map((p) => p.id)
-        : []
-      const after = changed(before, places, incoming && paint ? { paint, placeId: incoming.placeId } : undefined)
-      const version = (name: string, of: Palette, why?: string) =>
-        added('versions', {
-          id: nanoid(12),
-          v: 1,
-          paletteId: before.id,
-          name: name.slice(0, 120),
-          day,
-          ...(why ? { reason: why.slice(0, 300) } : {}),
-          ...copied(versionOf(of)),
-        })
+      if (!before || (incoming && !collection.paint(incoming.paintId))) return false
+      const after = changed(before, out?.paintId, incoming)
+      const kept = isKept ? [] : [added('versions', madeVersion(before, { name: `before ${words}`, day }))]
       return undo.commit(`${words} in ${before.name}`, [
-        ...(isKept ? [] : [version(`before ${words}`, before)]),
+        ...kept,
         updated('palettes', before, after),
-        version(words, after, reason),
+        added('versions', madeVersion(after, { name: words, day, reason })),
       ]).ok
     },
     refuse: (paletteId: string, key: string, words: string) => answer(paletteId, key, `refused ${words}`, 'refused'),

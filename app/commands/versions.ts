@@ -9,21 +9,23 @@ import { useUndo } from '~/stores/undo'
 
 type Details = Pick<Version, 'name' | 'day'> & { reason?: string }
 
+/** A palette as it is now, to be kept as a version. */
+export const madeVersion = (palette: Palette, { name, day, reason }: Details): Version => ({
+  id: nanoid(12),
+  v: 1,
+  paletteId: palette.id,
+  name: name.slice(0, 120),
+  day,
+  ...(reason ? { reason: reason.slice(0, 300) } : {}),
+  ...copied(versionOf(palette)),
+})
+
 /** What a person does with versions of a palette. Nothing of them is ever changed; what comes after is another. */
 export function useVersionCommands() {
   const collection = useCollection()
   const undo = useUndo()
   const notices = useNotices()
 
-  const made = (palette: Palette, { name, day, reason }: Details): Version => ({
-    id: nanoid(12),
-    v: 1,
-    paletteId: palette.id,
-    name,
-    day,
-    ...(reason ? { reason } : {}),
-    ...copied(versionOf(palette)),
-  })
   /** A palette of its own, with what a plan has; what was filled stays with the first. */
   function branch(palette: Palette, name: string, plan: Palette['plan'], words: string): Palette {
     const { guide: _left, ...rest } = palette
@@ -34,7 +36,9 @@ export function useVersionCommands() {
 
   return {
     keep(palette: Palette, details: Details) {
-      undo.commit(`kept the version ${details.name} of ${palette.name}`, [added('versions', made(palette, details))])
+      undo.commit(`kept the version ${details.name} of ${palette.name}`, [
+        added('versions', madeVersion(palette, details)),
+      ])
     },
     /** Plans the palette as it was; what it is now is kept as a version first, unless it is one. */
     goBack(palette: Palette, version: Version, day: string, isKept: boolean) {
@@ -42,7 +46,7 @@ export function useVersionCommands() {
       if (!before) return
       const present = isKept
         ? []
-        : [added('versions', made(before, { name: `before going back to ${version.name}`.slice(0, 120), day }))]
+        : [added('versions', madeVersion(before, { name: `before going back to ${version.name}`, day }))]
       undo.commit(`went back to ${version.name}`, [
         ...present,
         updated('palettes', before, atVersion(before, copied(version))),

@@ -1,5 +1,4 @@
-import { writePrice } from '@juxtachrome/core/paints'
-import type { Sums } from '@juxtachrome/core/restocking'
+import { type Sums, writePrice } from '@juxtachrome/core/paints'
 
 /** `12.40 EUR`, of several currencies `12.40 EUR and 3.00 GBP`; nothing where there is none. */
 export const sumsInWords = (sums: Sums): string =>

@@ -7,8 +7,11 @@ export function reasonInWords(reason: NeedReason, paletteName: (id: string) => s
   switch (reason.kind) {
     case 'empty':
       return reason.times ? `empty, used in ${counted(reason.times, 'painting')}` : 'empty'
-    case 'low':
-      return `${reason.millilitres.toFixed(1)} ml left${reason.times ? `, used in ${counted(reason.times, 'painting')}` : ''}${reason.usedUpOn ? `, used up about ${dayInWords(reason.usedUpOn)}` : ''}`
+    case 'low': {
+      const used = reason.times ? `, used in ${counted(reason.times, 'painting')}` : ''
+      const end = reason.usedUpOn ? `, used up about ${dayInWords(reason.usedUpOn)}` : ''
+      return `${reason.millilitres.toFixed(1)} ml left${used}${end}`
+    }
     case 'reserved':
       return `${reason.placeId} of ${paletteName(reason.paletteId)} is kept free for it`
     case 'gap':

@@ -2,13 +2,9 @@ import { svgOf, writeSvg, type Page } from '@juxtachrome/core/charts'
 import { writeCgats, writeColoursCsv, writeGpl, type NamedColour } from '@juxtachrome/core/formats'
 import { dayOf } from '@juxtachrome/core/units'
 import type { PrintFonts } from '~/print/fonts'
+import { slug } from './slug'
 import { saveFile } from './useExport'
 
-const slug = (title: string) =>
-  title
-    .toLowerCase()
-    .replace(/[^\p{L}\d]+/gu, '-')
-    .replace(/^-|-$/g, '')
 /** Dots to a millimetre of a picture: 300 to an inch. */
 const DOTS = 300 / 25.4
 /** More than this many dots no browser draws at once. */

@@ -1,3 +1,4 @@
+import { readFormat } from '@juxtachrome/core/formats'
 import { fail, ok, type Result } from '@juxtachrome/core/result'
 
 interface Shared<T> {
@@ -11,18 +12,12 @@ interface Shared<T> {
 /** The list of a file that somebody shared, one of `format` version 1. Errors: `not-LIST`, `from-newer-version`. */
 export function readSharedFile<T>(text: string, format: string, { list, one, most, read }: Shared<T>): Result<T[]> {
   const not = `not-${list}`
-  let raw: unknown
-  try {
-    raw = JSON.parse(text)
-  } catch {
-    return fail(not, `That is no file of ${list}: it is not JSON.`)
-  }
-  const file = raw as Record<string, unknown> | null
-  const rows = file?.[list]
-  if (file?.format !== format || !Array.isArray(rows))
-    return fail(not, `That is no file of ${list}. A whole collection is imported under Data.`)
-  if (file.version !== 1)
-    return fail('from-newer-version', `The ${list} come from a newer Juxtachrome. Nothing was changed.`)
+  const what = `file of ${list}`
+  const otherwise = 'A whole collection is imported under Data.'
+  const file = readFormat(text, { format, code: not, what, otherwise })
+  if (!file.ok) return file
+  const rows = file.value[list]
+  if (!Array.isArray(rows)) return fail(not, `That is no ${what}. ${otherwise}`)
   const values: T[] = []
   for (const [i, row] of rows.slice(0, most).entries()) {
     const value = read(row)

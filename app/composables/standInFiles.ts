@@ -1,6 +1,7 @@
 import { writeCsv } from '@juxtachrome/core/formats'
 import type { ValueOf } from '~/workers/client'
 import { costInWords, KIND_WORDS, nameOfStandIn } from './standInWords'
+import { slug } from './slug'
 import { saveFile } from './useExport'
 import type { NameOf } from './verdictWords'
 
@@ -25,6 +26,5 @@ export function standInListFile(
       return [how, near, best.unlike.map((u) => u.words).join('; ')]
     }),
   ])
-  const stem = name.toLowerCase().replace(/[^\p{L}\d]+/gu, '-')
-  saveFile(`stand-ins-${stem}.csv`, `\uFEFF${writeCsv([heads, ...rows])}`, 'text/csv;charset=utf-8')
+  saveFile(`stand-ins-${slug(name)}.csv`, `\uFEFF${writeCsv([heads, ...rows])}`, 'text/csv;charset=utf-8')
 }

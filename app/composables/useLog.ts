@@ -70,10 +70,13 @@ export function useLog(palette: () => Palette) {
     correcting.value = undefined
   }
 
+  /** The painting that is being corrected, as it stands. */
+  function corrected(): SittingEvent | undefined {
+    const event = correcting.value === undefined ? undefined : collection.ledger.entry(correcting.value)?.event
+    return event?.kind === 'sitting' ? event : undefined
+  }
   function usedNow(): Used[] {
-    const kept = correcting.value
-      ? (collection.ledger.entry(correcting.value)?.event as SittingEvent | undefined)
-      : undefined
+    const kept = corrected()
     return [...touched].flatMap(([placeId, how]): Used[] => {
       const place = { paletteId: palette().id, placeId }
       // what was used long ago stays the paint and the vessel it was
@@ -110,9 +113,9 @@ export function useLog(palette: () => Palette) {
       ...(wished.value.length ? { wished: wished.value.map(wishOf) } : {}),
     }
     const id = correcting.value
-    const before = id ? (collection.ledger.entry(id)?.event as SittingEvent | undefined) : undefined
+    const pictureId = corrected()?.pictureId
     const problem = id
-      ? commands.correct(id, { ...event, ...(before?.pictureId ? { pictureId: before.pictureId } : {}) })
+      ? commands.correct(id, { ...event, ...(pictureId ? { pictureId } : {}) })
       : commands.log(event, image.value || undefined)
     if (problem) trouble.value = problem.message
     else clear()
@@ -125,10 +128,10 @@ export function useLog(palette: () => Palette) {
 
   /** Takes up one that was logged, to be corrected. */
   function takeUp(entryId: string): void {
-    const event = collection.ledger.entry(entryId)?.event
-    if (event?.kind !== 'sitting') return
     clear()
     correcting.value = entryId
+    const event = corrected()
+    if (!event) return clear()
     words.value = event.words
     subject.value = event.subject ?? ''
     wished.value = (event.wished ?? []).map((w) => w.words)

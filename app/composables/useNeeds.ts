@@ -8,8 +8,8 @@ import { useToday } from './useToday'
 
 type Gathered = ValueOf<'gatherNeeds'>
 
-/** The needs as they are gathered, and gathered anew whenever what they rest on changes; gaps of verdicts when asked. */
-export function useNeeds() {
+/** The needs as they are gathered where they are shown, and anew whenever what they rest on changes; gaps when asked. */
+export function useNeeds(isShown: () => boolean) {
   const collection = useCollection()
   const today = useToday()
   const { ask, cancel, isWorking, trouble } = useQuestion('gatherNeeds')
@@ -39,10 +39,11 @@ export function useNeeds() {
     wantsGaps.value = false
     cancel()
   }
-  void gather()
+  const gatherShown = () => void (isShown() && gather())
+  gatherShown()
   watchDebounced(
-    () => [collection.needAnswers, collection.items, collection.palettes, collection.journalSize] as const,
-    () => void gather(),
+    () => [isShown(), collection.needAnswers, collection.items, collection.palettes, collection.journalSize] as const,
+    gatherShown,
     { debounce: 120 },
   )
   /** What was just said holds at once, before everything is gathered anew. */
@@ -52,7 +53,6 @@ export function useNeeds() {
   })
   const of = (said: Need['said']) => computed(() => answered.value.filter((n) => n.said === said))
   return {
-    needs,
     gather,
     cancel: stop,
     isWorking,

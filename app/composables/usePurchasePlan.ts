@@ -17,7 +17,6 @@ export interface PlannedBuy extends PlannedOffer {
   id: string
   period: number
   words: string
-  serves: PlannedOffer['serves']
 }
 
 /** The plan of purchases for what is accepted, within the budget; asked for, followed, cancelled. */
@@ -34,8 +33,8 @@ export function usePurchasePlan(needs: () => readonly Need[]) {
   const prepared = computed(() => {
     const { budget } = collection
     if (!budget) return undefined
-    const { shops, paints, purchases } = collection
-    return preparePurchases({ needs: needs(), shops, paints, budget, purchases, today: today.value })
+    const { shops, purchases } = collection
+    return preparePurchases({ needs: needs(), shops, budget, purchases, today: today.value })
   })
 
   async function begin(): Promise<void> {
@@ -107,4 +106,3 @@ export function usePurchasePlan(needs: () => readonly Need[]) {
   })
   return { prepared, plan, planned, buys, periods, unserved, begin, cancel, isWorking, isDone, trouble }
 }
-export type Planning = ReturnType<typeof usePurchasePlan>

@@ -30,9 +30,12 @@ export function useShops() {
     const list = await reading.ask({ text, ...(own.value ? { currency: own.value } : {}) })
     if (!list) return void (trouble.value = reading.trouble.value)
     const called = (name.trim() || file.name.replace(/\.\w+$/, '')).slice(0, 120) || 'A shop'
-    const odd = list.odd.length
     commands.keepShop({ name: called, day: today.value, currency: list.currency, offers: list.offers })
-    said.value = `${list.offers.length} lines of ${called}${odd ? `; of ${odd} something could not be read, first line ${list.odd[0]!.line}: ${list.odd[0]!.reason}` : ''}.`
+    const [first] = list.odd
+    const odd = first
+      ? `; of ${list.odd.length} something could not be read, first line ${first.line}: ${first.reason}`
+      : ''
+    said.value = `${list.offers.length} lines of ${called}${odd}.`
   }
 
   /** Which simulated shops there are; none where the route cannot be reached, which is said. */

@@ -1,12 +1,19 @@
-import { linesOf, linesOfGuide, linesOfPalette, type StudentLine, writeStudentList } from '@juxtachrome/core/formats'
+import {
+  linesOf,
+  linesOfGuide,
+  linesOfPalette,
+  paintsInOrder,
+  type StudentLine,
+  writeStudentList,
+} from '@juxtachrome/core/formats'
 import { readPrice, pricePerMlInWords } from '@juxtachrome/core/paints'
 import { type StandIn, USUAL_MATTERS } from '@juxtachrome/core/standins'
 import { READY_GUIDES } from '@juxtachrome/core/choosing'
-import { planAt } from '@juxtachrome/core/documents'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useCollection } from '~/stores/collection'
 import { nameOfStandIn } from './standInWords'
 import { useQuestion } from './useQuestion'
+import { slug } from './slug'
 import { saveFile } from './useExport'
 
 /** A list for students as it is made: its lines, and what stands in at up to two levels of price. */
@@ -38,10 +45,7 @@ export function useStudentList(from: string) {
     const palette = source.value.startsWith('palette:')
       ? collection.palette(source.value.slice('palette:'.length))
       : undefined
-    if (!palette) return undefined
-    return [...new Set(palette.holder.places.flatMap(({ id }) => planAt(palette, id)?.paintId ?? []))].filter((id) =>
-      collection.paint(id),
-    )
+    return palette && paintsInOrder(palette, collection.paint).map((p) => p.id)
   }
   function linesNow(): StudentLine[] {
     const [kind, id = ''] = source.value.split(/:(.*)/)
@@ -106,8 +110,7 @@ export function useStudentList(from: string) {
     ...(levels.value.length ? { levels: levels.value } : {}),
     lines: lines.value,
   }))
-  const slug = () => title.value.toLowerCase().replace(/[^\p{L}\d]+/gu, '-')
-  const save = () => saveFile(`${slug()}.json`, writeStudentList(list.value), 'application/json')
+  const save = () => saveFile(`${slug(title.value)}.json`, writeStudentList(list.value), 'application/json')
 
   /** As a PDF: fetched when it is first asked for. */
   async function savePdf(): Promise<void> {

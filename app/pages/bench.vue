@@ -17,6 +17,7 @@ const LABELS: Record<BenchView, string> = {
   triangle: 'Three as a triangle',
   recipe: 'Find a recipe',
 }
+const VIEWS = BENCH_VIEWS.map((id) => ({ id, label: LABELS[id], to: `/bench?view=${id}` }))
 const view = computed(() => BENCH_VIEWS.find((v) => v === route.query.view) ?? 'mix')
 const mix = computed(() => (bench.parts.length ? predict(bench.parts, bench.water) : undefined))
 function pick(paintId: string) {
@@ -29,17 +30,7 @@ function pick(paintId: string) {
   <div class="mx-auto w-full max-w-7xl p-3">
     <div class="mb-2 flex flex-wrap items-center gap-x-4 gap-y-1">
       <h1>Mixing bench</h1>
-      <nav aria-label="Ways to mix" class="flex flex-wrap gap-1">
-        <NuxtLink
-          v-for="v in BENCH_VIEWS"
-          :key="v"
-          class="btn btn-quiet"
-          :to="`/bench?view=${v}`"
-          :aria-current="v === view ? 'page' : undefined"
-          :class="v === view ? 'here' : ''"
-          >{{ LABELS[v] }}</NuxtLink
-        >
-      </nav>
+      <ViewNav label="Ways to mix" :views="VIEWS" :here="view" />
     </div>
     <EmptyCollection v-if="collection.paints.length === 0" />
     <div v-else class="grid grid-cols-1 gap-4 lg:grid-cols-[20rem_minmax(0,1fr)]">

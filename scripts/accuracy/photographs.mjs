@@ -87,11 +87,16 @@ export async function photographs({ vite, core, must, far }) {
       count.grids += 1
   }
   const middle = (list) => [...list].sort((p, q) => p - q)[list.length >> 1].toFixed(1)
+  const taken = 'noise up to 2 %, tilt, uneven and coloured light and a tone curve, half of them upside down'
+  const [marks, grids] = [share(count.marks, PAGES), share(count.grids, PAGES)]
+  const [named, alarms] = [share(count.named, count.swaps), share(count.alarms, count.boxes)]
+  const worst = Math.max(...medians.toned).toFixed(1)
+  const toned = `${middle(medians.toned)} where four boxes are known and the tone curve is taken out (worst sheet ${worst})`
   return [
-    `${PAGES} photographs, each with noise up to 2 %, tilt, uneven and coloured light and a tone curve, half of them upside down; every paint off from its prediction by about 3.`,
+    `${PAGES} photographs, each with ${taken}; every paint off from its prediction by about 3.`,
     '',
-    `- Marks of a printed sheet found within 3 pixels: ${share(count.marks, PAGES)}. Grids of swatches without marks: ${share(count.grids, PAGES)}.`,
-    `- Two clearly different boxes exchanged (over 15): named in ${share(count.named, count.swaps)}. Boxes named that were where they should be: ${share(count.alarms, count.boxes)}.`,
-    `- Median error of a sheet: ${middle(medians.plain)}; ${middle(medians.toned)} where four boxes are known and the tone curve is taken out (worst sheet ${Math.max(...medians.toned).toFixed(1)}).`,
+    `- Marks of a printed sheet found within 3 pixels: ${marks}. Grids of swatches without marks: ${grids}.`,
+    `- Two clearly different boxes exchanged (over 15): named in ${named}. Boxes named that were where they should be: ${alarms}.`,
+    `- Median error of a sheet: ${middle(medians.plain)}; ${toned}.`,
   ]
 }

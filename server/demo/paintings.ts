@@ -60,7 +60,7 @@ hut-palette|70|A11|0.8
 /** Invented versions, the oldest first: palette | days ago | name | why | place: paint, as the plan was then where it differs. */
 export const DEMO_VERSIONS = `
 landing-tin|151|As it was packed|first crossing of the season|A3 H:Pyrrole scarlet; B2 H:Burnt sienna; B3 T:Terre verte; B4
-landing-tin|79|An orange for the bills|pyrrole scarlet was too red for puffins, and orange is a clean mix of nothing here|B2 H:Burnt sienna; B3 T:Terre verte; B4
+landing-tin|79|An orange for the bills|the scarlet is too red for puffins, and nothing here mixes a clean orange|B2 H:Burnt sienna; B3 T:Terre verte; B4
 landing-tin|50|Sienna changed, greens exchanged|the earth of two pigments granulated where skies met rock|B3
 `
 

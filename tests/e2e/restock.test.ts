@@ -66,7 +66,13 @@ describe('prices', () => {
     await app.type('Name of the shop', 'Ferry kiosk')
     await list(
       'kiosk.csv',
-      'Maker;Name;Pigments;Size;Price (EUR);Stock\nSkerry Colours;Pyrrole orange;PO71;5 ml;6,10;yes\nSkerry Colours;Raw umber;PBr7;5 ml;4,20;yes\nSkerry Colours;Kelp;;5 ml;free;yes\n',
+      [
+        'Maker;Name;Pigments;Size;Price (EUR);Stock',
+        'Skerry Colours;Pyrrole orange;PO71;5 ml;6,10;yes',
+        'Skerry Colours;Raw umber;PBr7;5 ml;4,20;yes',
+        'Skerry Colours;Kelp;;5 ml;free;yes',
+        '',
+      ].join('\n'),
     )
     await app.says('3 lines of Ferry kiosk; of 1 something could not be read')
     await app.click('Simulated shops')

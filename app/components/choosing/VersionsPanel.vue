@@ -92,21 +92,12 @@ function branchInto() {
         </p>
         <p v-if="v.reason" class="text-sm italic">{{ v.reason }}</p>
         <p class="hint text-sm">{{ differenceInWords(v) }}</p>
-        <p class="mt-1 flex flex-wrap gap-x-3 text-sm">
-          <button
-            v-if="v.id !== present?.id"
-            class="link"
-            :aria-label="`Go back to ${v.name}`"
-            @click="commands.goBack(palette, v, today, Boolean(present))"
-          >
-            Go back to it
-          </button>
-          <NuxtLink class="link" :to="`/palettes/beside?one=${v.id}&other=${palette.id}`">Compare</NuxtLink>
+        <VersionLinks :palette="palette" :version="v" :present="present">
           <button class="link" :aria-label="`Branch from ${v.name}`" @click="open(commands.branch(palette, v))">
             Branch
           </button>
           <button class="link" :aria-label="`Remove the version ${v.name}`" @click="commands.remove(v)">Remove</button>
-        </p>
+        </VersionLinks>
       </li>
     </ol>
     <h3 class="mt-4">A variant</h3>

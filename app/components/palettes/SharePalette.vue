@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
 import { useSharing } from '~/commands/sharing'
+import { slug } from '~/composables/slug'
 import { saveFile } from '~/composables/useExport'
 
 /** One palette as a file for somebody else, without the rest of the collection; a list of it for students. */
@@ -8,8 +9,7 @@ const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{ done: [] }>()
 const sharing = useSharing()
 function share() {
-  const slug = props.palette.name.toLowerCase().replace(/[^\p{L}\d]+/gu, '-')
-  saveFile(`palette-${slug}.json`, sharing.asText(props.palette), 'application/json')
+  saveFile(`palette-${slug(props.palette.name)}.json`, sharing.asText(props.palette), 'application/json')
   emit('done')
 }
 </script>

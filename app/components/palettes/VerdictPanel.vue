@@ -2,10 +2,11 @@
 import type { Assessment, Finding, Gap, Remedy } from '@juxtachrome/core/choosing'
 import type { Palette } from '@juxtachrome/core/documents'
 import { costToFill } from '@juxtachrome/core/filling'
-import { writePrice } from '@juxtachrome/core/paints'
+import { sumsOf } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
 import { usePaletteCommands } from '~/commands/palettes'
+import { sumsInWords } from '~/composables/moneyWords'
 import * as say from '~/composables/verdictWords'
 import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
@@ -33,7 +34,7 @@ const pressing = computed(() => props.findings.filter((f) => f.weight !== 'note'
 const notes = computed(() => props.findings.filter((f) => f.weight === 'note'))
 const costInWords = computed(() => {
   const { sums, millilitres, unpriced } = costToFill(props.palette, collection.itemsOf)
-  const worth = sums.map((s) => writePrice({ ...s, minor: Math.round(s.minor) })).join(' and ')
+  const worth = sumsInWords(sumsOf(sums))
   const open = unpriced ? `; ${counted(unpriced, 'place')} without a price` : ''
   return `${millilitres.toFixed(1)} ml${worth ? `, worth ${worth}` : ''}${open}`
 })

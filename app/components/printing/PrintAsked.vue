@@ -28,6 +28,20 @@ const NUMBERS: readonly NumberField[] = [
   { key: 'labelWidth', label: 'Label, wide', unit: 'mm', kinds: ['undersides', 'boxes'] },
   { key: 'labelHeight', label: 'Label, high', unit: 'mm', kinds: ['undersides', 'boxes'] },
 ]
+interface TickField {
+  key: 'blackLine' | 'lift' | 'laminate' | 'inLid' | 'punch' | 'window'
+  label: string
+  kind: PrintOptions['kind']
+}
+const TICKS: readonly TickField[] = [
+  { key: 'blackLine', label: 'A black line in each box, to paint over', kind: 'key' },
+  { key: 'lift', label: 'A stripe to lift when it is dry', kind: 'key' },
+  { key: 'laminate', label: 'A margin for laminating', kind: 'key' },
+  { key: 'inLid', label: 'Fitted to the inside of the lid', kind: 'key' },
+  { key: 'punch', label: 'A hole to hang it by', kind: 'cards' },
+  { key: 'window', label: 'A window to look through', kind: 'cards' },
+]
+const ticks = computed(() => TICKS.filter((t) => has(t.kind)))
 /** A key in the palette's own geometry has boxes as large as its places. */
 const isAsItLies = computed(() => has('key') && options.value.form === 'as the palette lies')
 const numbers = computed(() => NUMBERS.filter((n) => has(...n.kinds) && !(n.key === 'box' && isAsItLies.value)))
@@ -76,54 +90,27 @@ const COLOURS = [
         {{ n }} steps
       </button>
     </div>
-    <template v-if="has('key')">
-      <PrintTick
-        :model-value="options.blackLine"
-        label="A black line in each box, to paint over"
-        @update:model-value="set({ blackLine: $event })"
+    <PrintTick
+      v-for="t in ticks"
+      :key="t.key"
+      :model-value="options[t.key]"
+      :label="t.label"
+      @update:model-value="set({ [t.key]: $event })"
+    />
+    <div v-if="has('key') && options.inLid" class="grid grid-cols-2 gap-2">
+      <PrintNumber
+        :model-value="options.lidWidth"
+        label="Inside, wide"
+        unit="mm"
+        @update:model-value="set({ lidWidth: $event })"
       />
-      <PrintTick
-        :model-value="options.lift"
-        label="A stripe to lift when it is dry"
-        @update:model-value="set({ lift: $event })"
+      <PrintNumber
+        :model-value="options.lidHeight"
+        label="Inside, high"
+        unit="mm"
+        @update:model-value="set({ lidHeight: $event })"
       />
-      <PrintTick
-        :model-value="options.laminate"
-        label="A margin for laminating"
-        @update:model-value="set({ laminate: $event })"
-      />
-      <PrintTick
-        :model-value="options.inLid"
-        label="Fitted to the inside of the lid"
-        @update:model-value="set({ inLid: $event })"
-      />
-      <div v-if="options.inLid" class="grid grid-cols-2 gap-2">
-        <PrintNumber
-          :model-value="options.lidWidth"
-          label="Inside, wide"
-          unit="mm"
-          @update:model-value="set({ lidWidth: $event })"
-        />
-        <PrintNumber
-          :model-value="options.lidHeight"
-          label="Inside, high"
-          unit="mm"
-          @update:model-value="set({ lidHeight: $event })"
-        />
-      </div>
-    </template>
-    <template v-if="has('cards')">
-      <PrintTick
-        :model-value="options.punch"
-        label="A hole to hang it by"
-        @update:model-value="set({ punch: $event })"
-      />
-      <PrintTick
-        :model-value="options.window"
-        label="A window to look through"
-        @update:model-value="set({ window: $event })"
-      />
-    </template>
+    </div>
     <ChoiceField
       v-if="!has('undersides', 'boxes')"
       :model-value="options.colouring"

@@ -3,6 +3,7 @@ import type { Need } from '@juxtachrome/core/restocking'
 import { counted, daysAfter } from '@juxtachrome/core/units'
 import { ref } from 'vue'
 import { useRestockCommands } from '~/commands/restock'
+import { ASK_AGAIN_DAYS } from '~/composables/askAgain'
 import type { Needs } from '~/composables/useNeeds'
 import { useToday } from '~/composables/useToday'
 
@@ -13,8 +14,6 @@ const commands = useRestockCommands()
 const today = useToday()
 const own = ref('')
 const problem = ref('')
-/** Asked again after so many days. */
-const LATER = 42
 
 function write() {
   problem.value = own.value.trim() ? '' : 'Say what is needed: a name, or a code such as PB60.'
@@ -31,7 +30,7 @@ function move(need: Need, by: number) {
   commands.order(list, need.name, today.value)
 }
 const answer = (need: Need, said: 'accepted' | 'refused' | 'later') =>
-  commands.answer(need, said, today.value, said === 'later' ? daysAfter(today.value, LATER) : undefined)
+  commands.answer(need, said, today.value, said === 'later' ? daysAfter(today.value, ASK_AGAIN_DAYS) : undefined)
 </script>
 
 <template>

@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { planAt, type Purchase, type PurchaseState } from '@juxtachrome/core/documents'
+import { isStanding, planAt, type Purchase, type PurchaseState } from '@juxtachrome/core/documents'
 import { placesKeptFor } from '@juxtachrome/core/restocking'
 import { counted, dayInWords } from '@juxtachrome/core/units'
 import { computed } from 'vue'
+import { usePaletteCommands } from '~/commands/palettes'
 import { useRestockCommands } from '~/commands/restock'
 import { moneyInWords } from '~/composables/moneyWords'
 import { useToday } from '~/composables/useToday'
@@ -12,6 +13,7 @@ import { useCollection } from '~/stores/collection'
 /** What was ordered and what became of it; what comes is offered the places that were kept for it. */
 const collection = useCollection()
 const commands = useRestockCommands()
+const palettes = usePaletteCommands()
 const today = useToday()
 const { typed: cameOn, day } = useDayDone(today)
 const ACTS: Record<PurchaseState, { to: PurchaseState; words: string }[]> = {
@@ -29,9 +31,7 @@ const ACTS: Record<PurchaseState, { to: PurchaseState; words: string }[]> = {
 const rows = computed(() =>
   collection.purchases.map((purchase) => ({
     purchase,
-    sum: purchase.lines
-      .filter((l) => l.state === 'ordered' || l.state === 'delivered')
-      .reduce((s, l) => s + l.minor, 0),
+    sum: purchase.lines.filter(isStanding).reduce((sum, l) => sum + l.minor, 0),
     lines: purchase.lines.map((line, index) => ({
       line,
       index,
@@ -96,11 +96,7 @@ const waiting = computed(() =>
       <ul>
         <li v-for="{ line, index, kept, fill } in lines" :key="index" class="border-b border-line py-2">
           <p class="flex flex-wrap items-center gap-x-3 gap-y-1">
-            <span
-              class="grow"
-              :class="line.state === 'never mind' || line.state === 'returned' ? 'text-muted line-through' : ''"
-              >{{ line.words }}</span
-            >
+            <span class="grow" :class="isStanding(line) ? '' : 'text-muted line-through'">{{ line.words }}</span>
             <span>{{ moneyInWords(line.minor, purchase.currency) }}</span>
             <span class="chip"
               >{{ line.state }}{{ line.day && line.state !== 'ordered' ? `, ${dayInWords(line.day)}` : '' }}</span
@@ -121,7 +117,7 @@ const waiting = computed(() =>
             class="mt-1 flex flex-wrap items-center gap-2 text-sm"
           >
             <span>{{ k.placeId }} of {{ k.palette.name }} is {{ k.words }}.</span>
-            <button class="btn" @click="commands.planKept(k.palette, k.placeId, k.paint.id)">
+            <button class="btn" @click="palettes.place(k.palette.id, k.placeId, k.paint.id)">
               Plan {{ k.paint.name }} there
             </button>
           </p>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { costOfPalette, SPENT_BY, spentBy, type SpentBy, spendingsOf, sumsOf } from '@juxtachrome/core/restocking'
+import { costOfPalette, SPENT_BY, spentBy, type SpentBy, spendingsOf } from '@juxtachrome/core/restocking'
+import { sumsOf } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
 import { sumsInWords } from '~/composables/moneyWords'

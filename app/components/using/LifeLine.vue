@@ -5,7 +5,6 @@ import { counted, dayInWords, daysBetween } from '@juxtachrome/core/units'
 import { lifeOf } from '@juxtachrome/core/using'
 import { computed } from 'vue'
 import { usePaintName } from '~/commands/paintName'
-import { useVersionCommands } from '~/commands/versions'
 import { useToday } from '~/composables/useToday'
 import { listed } from '~/composables/verdictWords'
 import { useCollection } from '~/stores/collection'
@@ -13,7 +12,6 @@ import { useCollection } from '~/stores/collection'
 /** A palette's versions and their reasons along a line of time, and the way back to any of them. */
 const props = defineProps<{ palette: Palette }>()
 const collection = useCollection()
-const commands = useVersionCommands()
 const nameOf = usePaintName()
 const today = useToday()
 const versions = computed(() => collection.versions.filter((v) => v.paletteId === props.palette.id))
@@ -81,16 +79,12 @@ const changes = (p: (typeof points.value)[number]) =>
           </p>
           <p v-if="p.version?.reason" class="text-sm italic">{{ p.version.reason }}</p>
           <p v-if="i > 0 && changes(p)" class="text-sm">{{ changes(p) }}</p>
-          <p v-if="p.version && p.version.id !== present?.id" class="mt-1 flex gap-3 text-sm">
-            <button
-              class="link"
-              :aria-label="`Go back to ${p.version.name}`"
-              @click="commands.goBack(palette, p.version, today, Boolean(present))"
-            >
-              Go back to it
-            </button>
-            <NuxtLink class="link" :to="`/palettes/beside?one=${p.version.id}&other=${palette.id}`">Compare</NuxtLink>
-          </p>
+          <VersionLinks
+            v-if="p.version && p.version.id !== present?.id"
+            :palette="palette"
+            :version="p.version"
+            :present="present"
+          />
         </li>
       </ol>
     </template>

@@ -6,6 +6,7 @@ import type { Proposal, Review, Stretch } from '@juxtachrome/core/using'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { usePaintName } from '~/commands/paintName'
 import { useSwapCommands } from '~/commands/swaps'
+import { ASK_AGAIN_DAYS } from '~/composables/askAgain'
 import { evidenceInWords, gainsInWords, reasonOf } from '~/composables/reviewWords'
 import { useQuestion } from '~/composables/useQuestion'
 import { useToday } from '~/composables/useToday'
@@ -22,8 +23,6 @@ const proposals = shallowRef<Proposal[]>([])
 const done = ref(0)
 const wasAsked = ref(false)
 const taken = ref('')
-/** Asked again after so many days. */
-const LATER = 42
 
 async function begin() {
   proposals.value = []
@@ -61,7 +60,7 @@ function refuse(p: Proposal) {
   drop(p)
 }
 function later(p: Proposal) {
-  commands.later(props.palette.id, p.key, commands.inWords(p), daysAfter(today.value, LATER))
+  commands.later(props.palette.id, p.key, commands.inWords(p), daysAfter(today.value, ASK_AGAIN_DAYS))
   drop(p)
 }
 </script>
@@ -102,7 +101,7 @@ function later(p: Proposal) {
           <button class="btn" :aria-label="`Take ${commands.inWords(p)}`" @click="take(p)">Take it</button>
           <button class="btn" :aria-label="`Refuse ${commands.inWords(p)} for good`" @click="refuse(p)">Never</button>
           <button class="btn" :aria-label="`Ask again about ${commands.inWords(p)}`" @click="later(p)">
-            Ask again in {{ LATER / 7 }} weeks
+            Ask again in {{ ASK_AGAIN_DAYS / 7 }} weeks
           </button>
         </p>
       </li>

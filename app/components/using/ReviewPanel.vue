@@ -23,13 +23,9 @@ const rows = computed(() =>
 )
 const charted = computed(() => rows.value.filter((r) => r.of > 0).slice(0, 24))
 const months = computed(() => {
-  const { from = '', to = '9999' } = props.within
   const counts = new Map<string, number>()
-  for (const { event } of collection.ledger.sittingsOf(props.palette.id)) {
-    if (event.day < from || event.day > to) continue
-    counts.set(event.day.slice(0, 7), (counts.get(event.day.slice(0, 7)) ?? 0) + 1)
-  }
-  return [...counts].sort(([p], [q]) => (p < q ? -1 : 1)).slice(-12)
+  for (const day of props.review.use.days) counts.set(day.slice(0, 7), (counts.get(day.slice(0, 7)) ?? 0) + 1)
+  return [...counts].slice(-12)
 })
 const busiest = computed(() => [...months.value].sort((p, q) => q[1] - p[1])[0])
 </script>

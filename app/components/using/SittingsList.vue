@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
 import { costOfSitting } from '@juxtachrome/core/restocking'
-import { learnedUse } from '@juxtachrome/core/using'
 import { counted, dayInWords } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
 import { usePaintName } from '~/commands/paintName'
 import { useSittingCommands } from '~/commands/sittings'
 import { sumsInWords } from '~/composables/moneyWords'
-import { usePractice } from '~/composables/useFillingPlan'
+import { useTaken } from '~/composables/useTaken'
 import { useCollection } from '~/stores/collection'
 
 /** The paintings of a palette, the latest first: looked at, corrected, struck out. */
@@ -16,11 +15,10 @@ const emit = defineEmits<{ correct: [entryId: string] }>()
 const collection = useCollection()
 const commands = useSittingCommands(() => props.palette.id)
 const nameOf = usePaintName()
-const { practice } = usePractice()
 const AT_ONCE = 20
 const most = ref(AT_ONCE)
 const all = computed(() => collection.ledger.sittingsOf(props.palette.id))
-const use = computed(() => learnedUse(collection.ledger.whole.seenUse(), practice.value.touch))
+const use = useTaken()
 const shown = computed(() =>
   [...all.value]
     .reverse()

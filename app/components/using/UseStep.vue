@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import type { Paint, Palette } from '@juxtachrome/core/documents'
-import { learnedUse, levelsOf, reviewPalette } from '@juxtachrome/core/using'
+import { levelsOf, reviewPalette } from '@juxtachrome/core/using'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
 import { percent } from '~/composables/verdictWords'
 import { useLog } from '~/composables/useLog'
 import { stretchOf, type StretchName } from '~/composables/stretches'
-import { usePractice } from '~/composables/useFillingPlan'
+import { useTaken } from '~/composables/useTaken'
 import { useToday } from '~/composables/useToday'
 import type { LensCell } from '~/composables/useLens'
 import { useCollection } from '~/stores/collection'
@@ -16,7 +16,6 @@ const props = defineProps<{ palette: Palette; place?: string }>()
 const emit = defineEmits<{ select: [placeId: string | undefined] }>()
 const collection = useCollection()
 const today = useToday()
-const { practice } = usePractice()
 const log = useLog(() => props.palette)
 const side = ref<'left' | 'right'>('left')
 const LENSES = [
@@ -38,7 +37,7 @@ const review = computed(() =>
     stretch: within.value,
   }),
 )
-const use = computed(() => learnedUse(collection.ledger.whole.seenUse(), practice.value.touch))
+const use = useTaken()
 const levels = computed(() => levelsOf(props.palette, state.value, use.value))
 const level = computed(() => levels.value.find((l) => l.placeId === props.place))
 
@@ -63,7 +62,7 @@ const said = computed(() => {
   if (lens.value === 'left')
     return use.value.looks
       ? `One painting takes about ${use.value.millilitres.toFixed(3)} ml of a colour: by ${counted(use.value.looks, 'look')} at pans.`
-      : `One painting is reckoned to take ${practice.value.touch} ml of a colour, until you look how much is left.`
+      : `One painting is reckoned to take ${Number(use.value.millilitres.toFixed(3))} ml of a colour, until you look how much is left.`
   if (lens.value === 'pulled') return `Of the paintings since each came in.`
   const { length } = [...log.touched]
   return length

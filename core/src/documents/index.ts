@@ -43,7 +43,7 @@ export { Holder, Palette, Place, PlacePlan, PlaceShape, type StandsFor } from '.
 export { Pan, type PanSize } from './pan'
 export { Picture } from './picture'
 export { planAt, plannedPaints } from './plan'
-export { Purchase, PURCHASE_STATES, type PurchaseLine, type PurchaseState } from './purchase'
+export { isStanding, Purchase, PURCHASE_STATES, type PurchaseLine, type PurchaseState } from './purchase'
 export { Ranking } from './ranking'
 export { type PaintParts, Recipe } from './recipe'
 export { Shop } from './shop'

@@ -27,3 +27,7 @@ export const Purchase = z.looseObject({
   lines: z.array(PurchaseLine).check(z.minLength(1), z.maxLength(400)),
 })
 export type Purchase = z.infer<typeof Purchase>
+
+/** Whether it came or is still to come: what was sent back, or never came, is not paid for. */
+export const isStanding = ({ state }: Pick<PurchaseLine, 'state'>): boolean =>
+  state === 'ordered' || state === 'delivered'

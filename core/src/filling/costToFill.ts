@@ -1,7 +1,7 @@
 import type { Item } from '../documents/item'
 import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
-import { pricePerMillilitre } from '../paints/reading/price'
+import { pricePerMillilitre, sumsOf } from '../paints/reading/price'
 import { usualFilling } from './drying'
 
 export interface FillCost {
@@ -15,7 +15,7 @@ export interface FillCost {
 
 /** What the usual filling of every planned place holds and is worth, by what the tubes cost. */
 export function costToFill(palette: Palette, itemsOf: (paintId: string) => readonly Item[]): FillCost {
-  const sums = new Map<string, number>()
+  const worth: { minor: number; currency: string }[] = []
   let [millilitres, unpriced] = [0, 0]
   for (const place of palette.holder.places) {
     const paintId = planAt(palette, place.id)?.paintId
@@ -23,8 +23,8 @@ export function costToFill(palette: Palette, itemsOf: (paintId: string) => reado
     const amount = usualFilling(place)
     const price = pricePerMillilitre(itemsOf(paintId))
     millilitres += amount
-    if (price) sums.set(price.currency, (sums.get(price.currency) ?? 0) + price.minor * amount)
+    if (price) worth.push({ ...price, minor: price.minor * amount })
     else unpriced += 1
   }
-  return { sums: [...sums].map(([currency, minor]) => ({ minor, currency })), millilitres, unpriced }
+  return { sums: [...sumsOf(worth)].map(([currency, minor]) => ({ minor, currency })), millilitres, unpriced }
 }

@@ -5,7 +5,7 @@ import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import { plannedPaints } from '../documents/plan'
 import type { Recipe } from '../documents/recipe'
-import { identityOf } from '../paints/collect'
+import { byIdentity, identityOf } from '../paints/collect'
 import { fail, ok, type Result } from '../result'
 import { readFormat } from './readFormat'
 
@@ -110,17 +110,17 @@ export function takePalette(
   palettes: readonly Pick<Palette, 'name'>[],
   newId: () => string,
 ): TakenPalette {
-  const own = new Map(owned.map((p) => [identityOf(p), p.id]))
+  const own = byIdentity(owned)
   const became = new Map<string, string>()
   const fresh: Paint[] = []
   for (const paint of paints) {
     const known = own.get(identityOf(paint))
-    const id = known ?? newId()
-    became.set(paint.id, id)
-    if (known) continue
     const { removed: _gone, ...rest } = paint
-    fresh.push({ ...rest, id })
-    own.set(identityOf(paint), id)
+    const there = known ?? { ...rest, id: newId() }
+    became.set(paint.id, there.id)
+    if (known) continue
+    fresh.push(there)
+    own.set(identityOf(paint), there)
   }
   const names = new Set(palettes.map((p) => p.name))
   const to = (id: string) => became.get(id) ?? id

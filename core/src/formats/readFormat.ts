@@ -22,9 +22,9 @@ export function readFormat(text: string, { format, code, what, otherwise }: Form
   } catch {
     return fail(code, `That is no ${what}: it is not JSON.`)
   }
-  if (!isRecord(raw) || raw.format !== format)
-    return fail(code, [`That is no ${what}.`, otherwise].filter(Boolean).join(' '))
+  const no = fail(code, [`That is no ${what}.`, otherwise].filter(Boolean).join(' '))
+  if (!isRecord(raw) || raw.format !== format) return no
   if (typeof raw.version === 'number' && raw.version > 1)
     return fail('from-newer-version', `This ${what} comes from a newer Juxtachrome. Nothing was changed.`)
-  return ok(raw)
+  return raw.version === 1 ? ok(raw) : no
 }

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini'
 import { Shop } from '../documents/shop'
+import { firstIssue } from '../documents/load'
 import { fail, ok, type Result } from '../result'
 import { readFormat } from './readFormat'
 
@@ -31,13 +32,7 @@ export function readShopAnswer(text: string): Result<ShopAnswer> {
   const raw = readFormat(text, { format: SHOP_FORMAT, code: 'not-a-shop', what: 'list of a shop' })
   if (!raw.ok) return raw
   const read = ShopAnswer.safeParse(raw.value)
-  if (!read.success) {
-    const issue = read.error.issues[0]
-    return fail(
-      'not-a-shop',
-      `The shop’s list cannot be read: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}`.trim(),
-    )
-  }
+  if (!read.success) return fail('not-a-shop', `The shop’s list cannot be read: ${firstIssue(read.error)}`)
   const { offers } = read.data
   if (new Set(offers.map((o) => o.id)).size < offers.length)
     return fail('same-number', 'Two lines of the shop’s list have one number. Nothing was taken over.')

@@ -46,16 +46,15 @@ function lineOf(paint: Paint, name: string, more = ''): StudentLine {
   }
 }
 
-/** A line for every planned paint of a palette, in the order of its places, each once. */
-export function linesOfPalette(palette: Palette, paintOf: (id: string) => Paint | undefined): StudentLine[] {
-  const seen = new Set<string>()
-  return palette.holder.places.flatMap(({ id }) => {
-    const paint = paintOf(planAt(palette, id)?.paintId ?? '')
-    if (!paint || seen.has(paint.id)) return []
-    seen.add(paint.id)
-    return [lineOf(paint, paint.name)]
-  })
+/** The planned paints of a palette in the order of its places, each once. */
+export function paintsInOrder(palette: Palette, paintOf: (id: string) => Paint | undefined): Paint[] {
+  const planned = palette.holder.places.flatMap(({ id }) => paintOf(planAt(palette, id)?.paintId ?? '') ?? [])
+  return [...new Map(planned.map((p) => [p.id, p])).values()]
 }
+
+/** A line for each of them. */
+export const linesOfPalette = (...planned: Parameters<typeof paintsInOrder>): StudentLine[] =>
+  paintsInOrder(...planned).map((paint) => lineOf(paint, paint.name))
 
 /** So many codes are named for one call. */
 const NAMED = 3

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
 import { text } from '../documents/fields'
 import { Paint } from '../documents/paint'
+import { firstIssue } from '../documents/load'
 import { fail, ok, type Result } from '../result'
 import { readFormat } from './readFormat'
 
@@ -37,10 +38,7 @@ export function readStudentList(content: string): Result<StudentList> {
   const raw = readFormat(content, { format: STUDENTS_FORMAT, code: 'not-a-list', what: 'list for students' })
   if (!raw.ok) return raw
   const read = StudentList.safeParse(raw.value)
-  const issue = read.success ? undefined : read.error.issues[0]
-  return read.success
-    ? ok(read.data)
-    : fail('not-a-list', `The list cannot be read: ${issue?.path.join('.') ?? ''} ${issue?.message ?? ''}`.trim())
+  return read.success ? ok(read.data) : fail('not-a-list', `The list cannot be read: ${firstIssue(read.error)}`)
 }
 
 /** The list as lines of text, as a comparison with what is owned reads them: name, then codes. */

@@ -1,13 +1,10 @@
 import { paletteAt } from '../choosing/paletteAt'
 import { assessPalette, type AssessProgress } from '../choosing/verdict/assess'
 import type { Assessment } from '../choosing/verdict/assessment'
-import { paintsIn } from '../collection/lists'
 import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
-import { usableItemsIn } from '../filling/atHand'
-import { strengthsIn } from '../mixing/strengths'
-import { indexPaintsIn } from '../reach/indexPaints'
 import { fail } from '../result'
+import { assessQuestionOf } from './assessQuestion'
 import { job } from './job'
 
 export interface AssessRequest {
@@ -27,14 +24,7 @@ export const assessPaletteJob = job<AssessRequest, AssessProgress, Assessment>({
     const palette = paletteAt(collection, request.paletteId)
     hasChanged(request, palette)
     if (!palette) return refused()
-    const usable = usableItemsIn(collection)
-    return assessPalette({
-      palette,
-      paints: paintsIn(collection),
-      strengths: strengthsIn(collection),
-      indexed: () => indexPaintsIn(collection),
-      isAtHand: (id) => usable(id) > 0,
-    })
+    return assessPalette(assessQuestionOf(collection, palette))
   },
   news: ({ soFar }) => soFar,
   rests: ({ restful, awaits }, run) => (awaits && run === 1 ? TO_BRING : restful && run > 1 ? QUIET : undefined),

@@ -2,14 +2,13 @@ import { assessPalette } from '../choosing/verdict/assess'
 import type { GapKind } from '../choosing/verdict/assessment'
 import type { Collection } from '../collection/collection'
 import { itemsByPaint, needAnswersIn, paintsIn, palettesIn } from '../collection/lists'
-import { isUsable } from '../documents/item'
-import { strengthsIn } from '../mixing/strengths'
-import { indexPaintsIn } from '../reach/indexPaints'
+import type { Palette } from '../documents/palette'
 import { gatherNeeds } from '../restocking/gatherNeeds'
 import type { Need } from '../restocking/need'
 import { ok, type Result } from '../result'
 import { daysAfter } from '../units/calendar'
 import { projectUse } from '../using/projectUse'
+import { assessQuestionOf } from './assessQuestion'
 import { job } from './job'
 
 export interface GatherRequest {
@@ -49,14 +48,17 @@ export const gatherNeedsJob = job<GatherRequest, GatherProgress, Gathered>({
       ...(withGaps || before ? { gaps: [...gaps] } : {}),
     })
     const of = palettes.length + 1
-    yield { done: 0, of, soFar: gathered() }
+    let latest = gathered()
+    yield { done: 0, of, soFar: latest }
     if (withGaps && !before)
       for (const [i, palette] of palettes.entries()) {
-        const found = yield* gapsOfPalette(collection, palette.id, (share) => ({ done: i + share, of }))
+        const found = yield* gapsOfPalette(collection, palette, (share) => ({ done: i + share, of }))
+        if (found.length === 0) continue
         gaps.push(...found.map((gap) => ({ paletteId: palette.id, gap })))
-        if (found.length) yield { done: i + 1, of, soFar: gathered() }
+        latest = gathered()
+        yield { done: i + 1, of, soFar: latest }
       }
-    return ok(gathered())
+    return ok(latest)
   },
   news: ({ soFar }) => soFar,
 })
@@ -80,20 +82,10 @@ function known(collection: Collection, today: string) {
 /** Gaps of a palette that nothing owned and at hand would close. */
 function* gapsOfPalette(
   collection: Collection,
-  paletteId: string,
+  palette: Palette,
   tell: (share: number) => GatherProgress,
 ): Generator<GatherProgress, GapKind[]> {
-  const palette = collection.get('palettes', paletteId)
-  if (!palette) return []
-  const items = itemsByPaint(collection)
-  const question = {
-    palette,
-    paints: paintsIn(collection),
-    strengths: strengthsIn(collection),
-    indexed: () => indexPaintsIn(collection),
-    isAtHand: (id: string) => items.get(id)?.some(isUsable) ?? false,
-  }
-  for (const { done, of, soFar } of assessPalette(question)) {
+  for (const { done, of, soFar } of assessPalette(assessQuestionOf(collection, palette))) {
     if (soFar?.gaps) return soFar.gaps.filter((g) => !g.remedy).map((g) => g.kind)
     yield tell(done / of)
   }

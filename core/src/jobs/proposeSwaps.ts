@@ -1,12 +1,9 @@
-import { itemsByPaint, paintsIn } from '../collection/lists'
-import { isUsable } from '../documents/item'
-import { strengthsIn } from '../mixing/strengths'
-import { indexPaintsIn } from '../reach/indexPaints'
 import { fail } from '../result'
 import { projectUse, type Stretch } from '../using/projectUse'
 import type { Proposal } from '../using/proposal'
 import { proposeSwaps, type ProposeProgress } from '../using/proposeSwaps'
 import { reviewPalette } from '../using/reviewPalette'
+import { assessQuestionOf } from './assessQuestion'
 import { job } from './job'
 
 export interface ProposeRequest {
@@ -23,14 +20,9 @@ export const proposeSwapsJob = job<ProposeRequest, ProposeProgress, Proposal[]>(
     const palette = collection.get('palettes', paletteId)
     if (!palette) return refused()
     const { ledger } = collection
-    const items = itemsByPaint(collection)
     return proposeSwaps({
-      palette,
-      paints: paintsIn(collection),
-      strengths: strengthsIn(collection),
-      indexed: () => indexPaintsIn(collection),
+      ...assessQuestionOf(collection, palette),
       complete: true,
-      isAtHand: (id) => items.get(id)?.some(isUsable) ?? false,
       review: reviewPalette({
         palette,
         state: ledger.places(paletteId),

@@ -13,6 +13,7 @@ export const USUAL_MILLILITRES: Record<Item['kind'], number> = {
   sample: 0.2,
 }
 
+/** What makes a paint the same product: maker, name and formula, as one word to compare by. */
 export const identityOf = (p: { maker: string; name: string; formula?: string }) =>
   [p.maker, p.name, p.formula ?? ''].map((t) => t.trim().toLowerCase()).join('\u001f')
 
@@ -73,7 +74,8 @@ export function collectRows(
   return [...changes, ...[...changed.values()].map(({ before, after }) => updated('paints', before, after))]
 }
 
-function byIdentity(paints: Iterable<Paint>): Map<string, Paint> {
+/** Paints that were not removed, by what makes each the product it is. */
+export function byIdentity(paints: Iterable<Paint>): Map<string, Paint> {
   const known = new Map<string, Paint>()
   for (const paint of paints) if (!paint.removed) known.set(identityOf(paint), paint)
   return known

@@ -19,6 +19,8 @@ export {
   pricePerMlInWords,
   readMoney,
   readPrice,
+  type Sums,
+  sumsOf,
   writePrice,
 } from './reading/price'
 export { type Properties, lightfastnessAtBest, propertiesOf } from './properties'

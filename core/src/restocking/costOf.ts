@@ -2,9 +2,8 @@ import type { FillEvent, SittingEvent } from '../documents/journal/event'
 import { MUCH } from '../documents/journal/events/sitting'
 import type { Item } from '../documents/item'
 import type { PaletteState } from '../ledger/stays'
-import { pricePerMillilitre } from '../paints/reading/price'
+import { pricePerMillilitre, type Sums, sumsOf } from '../paints/reading/price'
 import { takenOf, type LearnedUse } from '../using/perUse'
-import { sumsOf, type Sums } from './spent'
 
 /** What something is worth by what its tubes cost, by currency, and for how much of it no price is known. */
 export interface Worth {

@@ -15,7 +15,7 @@ export function* improvePlan(
   problem: PurchaseProblem,
   start: Sequence,
   steps: number,
-): Generator<{ buys: Buy[]; figures: PlanFigures }, Sequence> {
+): Generator<{ buys: Buy[]; figures: PlanFigures }, void> {
   const random = randomFrom(SEED)
   const pick = (n: number) => Math.floor(random() * n)
   const serving = offersByNeed(problem)
@@ -39,7 +39,6 @@ export function* improvePlan(
       yield best
     }
   }
-  return best.sequence
 }
 /** So many offers behind the last one that is bought may come forward. */
 const BEHIND = 10

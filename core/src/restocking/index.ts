@@ -11,5 +11,5 @@ export { type Buy, figuresOfPlan, type PlanFigures, type PurchaseProblem } from 
 export { type LeftOut, type PlannedOffer, type Prepared, preparePurchases } from './purchaseProblem'
 export { compareSizes, type Size } from './sizes'
 export { type HighsLike, solveWithHighs } from './solveWithHighs'
-export { SPENT_BY, spentBy, type SpentBy, spendingsOf, type Spending, type Sums, sumsOf } from './spent'
-export { placeOrder, placesKeptFor, settleLine, wordsOf } from './orders'
+export { SPENT_BY, spentBy, type SpentBy, spendingsOf } from './spent'
+export { placeOrder, placesKeptFor, settleLine, standingSum, wordsOf } from './orders'

@@ -69,7 +69,6 @@ describe('the problem of buying', () => {
     order: 'best value' as const,
   }
   const rest = { purchases: [], today: TODAY }
-  const paints = [paint('v', 'Viridian', ['PG18'])]
   it('leaves out what is in another currency, sold out or without a price, and says so; sums are never mixed', () => {
     const shops = [
       shop('home', [
@@ -83,7 +82,7 @@ describe('the problem of buying', () => {
       need('paint:v', { paintId: 'v', name: 'Viridian', maker: 'Skerry' }),
       need('words:ochre', { name: 'Ochre' }),
     ]
-    const { problem, leftOut, nowhere } = preparePurchases({ needs: wanted, shops, paints, budget, ...rest })
+    const { problem, leftOut, nowhere } = preparePurchases({ needs: wanted, shops, budget, ...rest })
     expect(problem.offers.map((o) => o.id)).toEqual(['home/1'])
     expect(leftOut).toEqual([
       { shop: 'home', reason: 'no price', lines: 1 },
@@ -107,7 +106,7 @@ describe('the problem of buying', () => {
       need('words:blue', { name: 'Blue' }),
       need('words:grey', { name: 'Grey', onOrder: 1 }),
     ]
-    const { problem } = preparePurchases({ needs: wanted, shops, paints, budget, ...rest })
+    const { problem } = preparePurchases({ needs: wanted, shops, budget, ...rest })
     expect(problem.needs).toEqual([
       { key: 'words:rose', weight: 100 },
       { key: 'words:blue', weight: 20 },
@@ -142,7 +141,6 @@ describe('the problem of buying', () => {
       const { problem, first, spent } = preparePurchases({
         needs: [],
         shops: [],
-        paints,
         budget: { ...budget, carries },
         purchases,
         today,

@@ -1,7 +1,7 @@
 import type { Offer, OfferedPaint } from '../documents/offer'
 import type { Paint } from '../documents/paint'
 import type { Shop } from '../documents/shop'
-import { identityOf, isSameCodes } from '../paints/collect'
+import { byIdentity, identityOf, isSameCodes } from '../paints/collect'
 import { plainWords } from '../using/projectUse'
 import type { Need } from './need'
 
@@ -65,16 +65,14 @@ export interface SetWorth {
 
 /** What a set brings beside what is owned: how much of it is duplicates. Several sets together are one list of paints. */
 export function setAgainstOwned(holds: readonly OfferedPaint[], owned: readonly Paint[], minor?: number): SetWorth {
-  const byIdentity = new Map(owned.map((p) => [identityOf(p), p]))
+  const known = byIdentity(owned)
   const seen = new Set<string>()
   const worth: SetWorth = { paints: holds.length, owned: [], twice: 0, fresh: [] }
   for (const paint of holds) {
-    const key = identityOf({ maker: paint.maker, name: paint.name, formula: paint.formula })
-    const known =
-      byIdentity.get(key) ??
-      (paint.formula ? undefined : byIdentity.get(identityOf({ maker: paint.maker, name: paint.name })))
+    const key = identityOf(paint)
+    const own = known.get(key)
     if (seen.has(key)) worth.twice += 1
-    else if (known) worth.owned.push(known.id)
+    else if (own) worth.owned.push(own.id)
     else worth.fresh.push(paint)
     seen.add(key)
   }

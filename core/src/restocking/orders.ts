@@ -4,8 +4,8 @@ import type { OfferedPaint } from '../documents/offer'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
-import type { Purchase, PurchaseLine, PurchaseState } from '../documents/purchase'
-import { USUAL_MILLILITRES, identityOf, isSameCodes } from '../paints/collect'
+import { isStanding, type Purchase, type PurchaseLine, type PurchaseState } from '../documents/purchase'
+import { USUAL_MILLILITRES, byIdentity, identityOf, isSameCodes } from '../paints/collect'
 import { fail, ok, type Result } from '../result'
 import { plainWords } from '../using/projectUse'
 import { deliveryOf } from './problem'
@@ -35,7 +35,7 @@ export function placeOrder({
   if (!first) return fail('nothing-ordered', 'Nothing was chosen to be ordered.')
   const { shop } = first
   if (offers.some((o) => o.shop.id !== shop.id)) return fail('several-shops', 'One order goes to one shop.')
-  const known = new Map(paints.map((p) => [identityOf(p), p]))
+  const known = byIdentity(paints)
   const changes: Change[] = []
   const lines: PurchaseLine[] = []
   for (const { offer } of offers) {
@@ -66,6 +66,12 @@ export function placeOrder({
     lines,
   }
   return ok({ purchase, changes: [...changes, added('purchases', purchase)] })
+}
+
+/** What an order costs as it stands, with its delivery as long as any of it does; hundredths. */
+export function standingSum({ lines, delivery = 0 }: Purchase): number {
+  const standing = lines.filter(isStanding)
+  return standing.length ? standing.reduce((sum, l) => sum + l.minor, delivery) : 0
 }
 
 /** `Viridian, Halvard & Roe, 15 ml`; of a set its name and how many it holds. */

@@ -1,11 +1,11 @@
 import type { Budget } from '../documents/budget'
 import type { Offer } from '../documents/offer'
-import type { Paint } from '../documents/paint'
 import type { Purchase } from '../documents/purchase'
 import type { Shop } from '../documents/shop'
 import type { Need } from './need'
-import { judgeOffers, matchOf, setAgainstOwned, type Match, type Unusable } from './offers'
+import { judgeOffers, matchOf, type Match, type Unusable } from './offers'
 import type { BudgetTerms, PurchaseProblem, SoldOffer } from './problem'
+import { standingSum } from './orders'
 import { startOf } from './periods'
 import { compareSizes } from './sizes'
 
@@ -39,7 +39,6 @@ export interface PrepareQuestion {
   /** Accepted needs in one's own order. */
   needs: readonly Need[]
   shops: readonly Shop[]
-  paints: readonly Paint[]
   budget: Budget
   /** What was ordered already: of the budget's time it counts as spent. */
   purchases: readonly Purchase[]
@@ -52,7 +51,7 @@ export interface PrepareQuestion {
  * two currencies are never added. What is on order already is not bought again.
  */
 export function preparePurchases(question: PrepareQuestion): Prepared {
-  const { needs, shops, paints, budget } = question
+  const { needs, shops, budget } = question
   const open = needs.filter((n) => n.onOrder === 0)
   const offers = new Map<string, PlannedOffer>()
   const sold: SoldOffer[] = []
@@ -68,9 +67,9 @@ export function preparePurchases(question: PrepareQuestion): Prepared {
     const add = (offer: Offer, serves: PlannedOffer['serves']) => {
       const id = `${shop.id}/${offer.id}`
       offers.set(id, { shop, offer, serves })
-      const { owned, twice, fresh } = setAgainstOwned(offer.holds, paints)
       const covers = [...new Set(serves.map((s) => s.key))]
-      const spare = offer.set ? Math.max(0, owned.length + twice + fresh.length - covers.length) : 0
+      // a paint that is in a set twice, is owned, or is not wanted comes besides
+      const spare = offer.set ? Math.max(0, offer.holds.length - covers.length) : 0
       sold.push({ id, shop: shop.id, minor: offer.minor!, covers, spare })
     }
     for (const need of open) {
@@ -117,15 +116,9 @@ function budgetFrom({ budget, purchases, today }: PrepareQuestion): {
   const since = carries ? budget.from : startOf(budget, first)
   const spent = purchases
     .filter((p) => p.currency === currency && p.day >= since)
-    .reduce((sum, p) => sum + standingOf(p), 0)
+    .reduce((sum, p) => sum + standingSum(p), 0)
   const start = (carries ? first * minor : 0) - spent
   return { terms: { minor, periods: periods - first, carries, over, ...(start ? { start } : {}) }, first, spent }
-}
-
-/** What an order costs as it stands: what was sent back, or never came, costs nothing. */
-function standingOf({ lines, delivery = 0 }: Purchase): number {
-  const standing = lines.filter((l) => l.state === 'ordered' || l.state === 'delivered')
-  return standing.length ? standing.reduce((sum, l) => sum + l.minor, delivery) : 0
 }
 
 /** A hand-made order counts: the first a hundred, the last a fifth of that. Without one the reasons decide. */

@@ -1,4 +1,5 @@
 import type { Offer } from '../documents/offer'
+import { perMillilitre } from './offers'
 
 /** Beyond so many years a tube is not reckoned to be good for anything (judgement: gum stiffens). */
 const KEEPS_YEARS = 4
@@ -22,7 +23,8 @@ export function compareSizes(offers: readonly Offer[], perYear: number | undefin
     const millilitres = offer.holds[0]?.millilitres ?? 0
     const { minor } = offer
     if (!minor) return []
-    const perMl = millilitres > 0 ? { perMl: minor / millilitres } : {}
+    const price = perMillilitre(offer)
+    const perMl = price === undefined ? {} : { perMl: price }
     if (!perYear || millilitres <= 0) return [{ offer, millilitres, minor, ...perMl }]
     const lasts = millilitres / perYear
     return [{ offer, millilitres, minor, ...perMl, lasts, perYear: minor / Math.min(lasts, KEEPS_YEARS) }]

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import { costOfSitting } from './costOf'
-import { spendingsOf, spentBy, sumsOf } from './spent'
+import { sumsOf } from '../paints/reading/price'
+import { spendingsOf, spentBy } from './spent'
 import { TODAY, paint, tube } from './restocking.fixture'
 
 describe('what was spent', () => {

@@ -1,10 +1,8 @@
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import type { Purchase } from '../documents/purchase'
+import { isStanding, type Purchase } from '../documents/purchase'
+import type { Sums } from '../paints/reading/price'
 import { viewOfPaint } from '../paints/view'
-
-/** Sums of money by currency, hundredths: amounts in two currencies are never added. */
-export type Sums = ReadonlyMap<string, number>
 
 /** One amount that was spent. */
 export interface Spending {
@@ -31,11 +29,7 @@ export function spendingsOf({ items, purchases, paint }: SpentQuestion): {
   unpriced: number
   undated: number
 } {
-  const lost = new Set(
-    purchases.flatMap((p) =>
-      p.lines.flatMap((l) => (l.state === 'returned' || l.state === 'never mind' ? l.itemIds : [])),
-    ),
-  )
+  const lost = new Set(purchases.flatMap((p) => p.lines.flatMap((l) => (isStanding(l) ? [] : l.itemIds))))
   const ordered = new Map(purchases.flatMap((p) => p.lines.flatMap((l) => l.itemIds.map((id) => [id, p.day] as const))))
   const spendings: Spending[] = []
   let [unpriced, undated] = [0, 0]
@@ -50,8 +44,7 @@ export function spendingsOf({ items, purchases, paint }: SpentQuestion): {
     }
   }
   for (const { day, delivery, currency, lines } of purchases)
-    if (delivery && lines.some((l) => l.state === 'ordered' || l.state === 'delivered'))
-      spendings.push({ day, minor: delivery, currency, isDelivery: true })
+    if (delivery && lines.some(isStanding)) spendings.push({ day, minor: delivery, currency, isDelivery: true })
   return { spendings: spendings.sort((p, q) => (p.day < q.day ? -1 : p.day > q.day ? 1 : 0)), unpriced, undated }
 }
 
@@ -79,11 +72,4 @@ function groupOf({ day, paint, isDelivery }: Spending, by: SpentBy): string {
   if (isDelivery) return 'deliveries'
   if (by === 'maker') return paint?.maker || 'no maker noted'
   return (paint && viewOfPaint(paint).family) ?? 'no family'
-}
-
-/** Everything by currency. */
-export function sumsOf(amounts: Iterable<{ minor: number; currency: string }>): Sums {
-  const sums = new Map<string, number>()
-  for (const { minor, currency } of amounts) sums.set(currency, (sums.get(currency) ?? 0) + minor)
-  return sums
 }

@@ -143,3 +143,12 @@ export function pricePerMillilitre(items: readonly Item[]): { minor: number; cur
   const priced = items.find((i) => i.price && i.millilitres > 0)
   return priced && { minor: priced.price!.minor / priced.millilitres, currency: priced.price!.currency }
 }
+
+/** Sums of money by currency, hundredths: amounts in two currencies are never added. */
+export type Sums = ReadonlyMap<string, number>
+
+export function sumsOf(amounts: Iterable<{ minor: number; currency: string }>): Sums {
+  const sums = new Map<string, number>()
+  for (const { minor, currency } of amounts) sums.set(currency, (sums.get(currency) ?? 0) + minor)
+  return sums
+}

@@ -8,8 +8,6 @@ import {
   type Item,
   type LeftoverRow,
   type Paint,
-  type Swatch,
-  type SwatchKind,
 } from '@juxtachrome/core/documents'
 import { collectRows, USUAL_MILLILITRES, type OwnedMeans, type PaintRow } from '@juxtachrome/core/paints'
 import { nanoid } from 'nanoid'
@@ -77,21 +75,6 @@ export function usePaintCommands() {
     },
     changePaint: (before: Paint, after: Paint) =>
       undo.commit(`changed ${after.name}`, [updated('paints', before, after)]),
-    /** Records swatches of one or many paints as one step; undefined takes one away. */
-    recordSwatches(
-      swatches: readonly { paintId: string; kind: SwatchKind; swatch: Swatch | undefined }[],
-      label: string,
-    ) {
-      const after = new Map<string, Paint>()
-      for (const { paintId, kind, swatch } of swatches) {
-        const paint = after.get(paintId) ?? collection.paint(paintId)
-        if (paint) after.set(paintId, { ...paint, [kind]: swatch })
-      }
-      undo.commit(
-        label,
-        [...after.values()].map((paint) => updated('paints', collection.paint(paint.id)!, paint)),
-      )
-    },
     addItem(paint: Paint, kind: Item['kind'] = 'tube'): Item {
       const item: Item = {
         id: newId(),

@@ -3,7 +3,7 @@ import type { Paint } from '@juxtachrome/core/documents'
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
 import { wishInWords } from './briefWords'
-import { mixtureInWords, points, type NameOf } from './verdictWords'
+import { mixtureInWords, points, type NameOf } from './lists'
 
 export const stageInWords = (stage: string): string =>
   ({

@@ -1,6 +1,6 @@
 import type { Need, NeedReason, PurchasePlan } from '@juxtachrome/core/restocking'
 import { counted, dayInWords } from '@juxtachrome/core/units'
-import { percent } from './verdictWords'
+import { percent } from './lists'
 
 /** Why something is needed, in words. */
 export function reasonInWords(reason: NeedReason, paletteName: (id: string) => string): string {

@@ -2,7 +2,7 @@ import { differenceInWords } from '@juxtachrome/core/colour'
 import type { GapKind } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
 import type { Proposal, ProposedBecause, Review } from '@juxtachrome/core/using'
-import { listed, mixtureInWords, percent, type NameOf } from './verdictWords'
+import { listed, mixtureInWords, percent, type NameOf } from './lists'
 
 /** What the use of a palette says, in a sentence or two. */
 export function reviewInWords({ use, counts, paints }: Review, nameOf: NameOf): string {

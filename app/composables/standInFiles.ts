@@ -3,7 +3,7 @@ import type { ValueOf } from '~/workers/client'
 import { costInWords, KIND_WORDS, nameOfStandIn } from './standInWords'
 import { slug } from './slug'
 import { saveFile } from './useExport'
-import type { NameOf } from './verdictWords'
+import type { NameOf } from './lists'
 
 /** A list with its stand-ins as a table: a line each, and for every level of price three columns. */
 export function standInListFile(

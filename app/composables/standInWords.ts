@@ -3,8 +3,7 @@ import { counted } from '@juxtachrome/core/units'
 import { pricePerMlInWords } from '@juxtachrome/core/paints'
 import { differenceInWords } from '@juxtachrome/core/colour'
 import { pigmentById } from '@juxtachrome/core/pigments'
-import type { StandsFor } from '@juxtachrome/core/documents'
-import { mixtureInWords, type NameOf } from './verdictWords'
+import { mixtureInWords, type NameOf } from './lists'
 
 export const KIND_WORDS: Record<StandInKind, string> = {
   'another item': 'the same paint, another tube or pan',
@@ -69,12 +68,4 @@ export function trialInWords({ trial }: StandIn): string {
   if (!trial) return ''
   const held = trial.refused ? 'refused' : `tried on paper: held ${trial.held}`
   return [held, trial.note ?? ''].filter(Boolean).join('; ')
-}
-
-/** What stands in where, in words: for tray, list and key. */
-export function standingInWords({ words, mixture }: StandsFor, nameOf: NameOf): string {
-  if (!mixture) return `standing in for ${words}`
-  const parts = mixture.paints.map(({ paintId, parts: n }) => ({ id: paintId, parts: n }))
-  const water = mixture.water ? `, wash at ${counted(mixture.water, 'part')} of water` : ''
-  return `${words}: mix ${mixtureInWords(parts, nameOf)}${water}`
 }

@@ -3,7 +3,7 @@ import { leanInWords } from '@juxtachrome/core/colour'
 import type { Paint } from '@juxtachrome/core/documents'
 import { propertiesOf, viewOfPaint } from '@juxtachrome/core/paints'
 import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from '@juxtachrome/core/pigments'
-import { points } from './verdictWords'
+import { points } from './lists'
 
 export const LENSES = [
   { id: 'paint', label: 'Paint' },

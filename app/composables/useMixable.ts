@@ -5,7 +5,7 @@ import { labD65, type LabD65 } from '@juxtachrome/core/units'
 import { reactive, ref, shallowRef, type Ref } from 'vue'
 import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
-import { mixtureInWords } from './verdictWords'
+import { mixtureInWords } from './lists'
 import { useCore } from './useCore'
 
 /** A warm red as it is usually bought (common practice, no source). */

@@ -1,22 +1,11 @@
-import type { Assessment, Bringing, Gap, Spare, Tally, Twins } from '@juxtachrome/core/choosing'
+import type { Assessment, Gap, Spare, Tally, Twins } from '@juxtachrome/core/choosing'
 import { differenceInWords } from '@juxtachrome/core/colour'
 import { counted } from '@juxtachrome/core/units'
+import { andMore, mixtureInWords, percent, points, type NameOf } from './lists'
+
+export { mixtureInWords, percent, points }
 
 /** The findings of a verdict in words: the one place where they are worded. */
-export type NameOf = (id: string) => string
-
-export const percent = (share: number): string =>
-  share > 0 && share < 0.01 ? `${(100 * share).toFixed(1)} %` : `${Math.round(100 * share)} %`
-/** A share that is gained or lost, to a tenth. */
-export const points = (share: number): string => `${(100 * share).toFixed(1)} %`
-const andMore = (names: readonly string[], most = 3): string =>
-  names.length <= most ? listed(names) : `${names.slice(0, most - 1).join(', ')} and ${names.length - most + 1} more`
-export const listed = (names: readonly string[]): string =>
-  names.length < 2 ? names.join('') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)}`
-
-export const mixtureInWords = (paints: readonly { id: string; parts: number }[], nameOf: NameOf): string =>
-  paints.map((p) => (paints.length > 1 ? `${p.parts} ${nameOf(p.id)}` : nameOf(p.id))).join(' + ')
-
 export function reachInWords(v: Assessment): string {
   if (!v.reach) return 'What it reaches is being worked out.'
   const what = v.tables.length === 1 ? v.tables[0]!.name : `its ${v.tables.length} sets of targets`
@@ -102,9 +91,6 @@ export function bringsInWords({ brings = [] }: Assessment, nameOf: NameOf): stri
     ? `It all rests on ${named(least)}.`
     : `Least missed: ${named(least)}. Most: ${named(most)}.`
 }
-
-export const gainInWords = ({ reach, worth }: Bringing): string =>
-  reach >= 0.0005 ? `+${points(reach)}` : worth >= 0.0005 ? 'less mixing' : 'nothing new'
 
 /** `8 excellent, 3 very good, 1 not known`; how many of them are only assumed stands behind. */
 export function tallyInWords({ words, unknown }: Tally): string {

@@ -7,6 +7,7 @@ import { Database } from '~/storage/database'
 import { CollectionStorage } from '~/storage/storage'
 import { observationOf } from '@juxtachrome/core/mixing'
 import { usePaintCommands } from '~/commands/paints'
+import { useSwatchCommands } from '~/commands/swatches'
 import { useRecipeCommands } from '~/commands/recipes'
 import { opticsOf } from '~/composables/opticsOf'
 import { useMixtures, waterInWords } from '~/composables/useMixtures'
@@ -155,7 +156,7 @@ describe('predictions of the collection’s paints', () => {
 
 describe('recording swatches', () => {
   it('of many paints is one step, and undo takes all of them back', () => {
-    const [collection, commands] = [useCollection(), usePaintCommands()]
+    const [collection, commands] = [useCollection(), useSwatchCommands()]
     commands.recordSwatches(
       [
         { paintId: 'blue', kind: 'masstone', swatch: { L: 27, a: 20, b: -55, source: 'photo', sd: 1.4 } },

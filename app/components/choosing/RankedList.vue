@@ -5,7 +5,7 @@ import { behaviourInWords } from '@juxtachrome/core/paints'
 import { GripVertical } from '@lucide/vue'
 import { computed, ref } from 'vue'
 import { useGuideCommands } from '~/commands/guides'
-import { points } from '~/composables/verdictWords'
+import { points } from '~/composables/lists'
 import { useSortable } from '~/composables/useSortable'
 import { useCollection } from '~/stores/collection'
 

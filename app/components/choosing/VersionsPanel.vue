@@ -10,7 +10,7 @@ import { useHolders } from '~/composables/useHolders'
 import { toggled } from '~/composables/toggled'
 import { useVersionCommands } from '~/commands/versions'
 import { useToday } from '~/composables/useToday'
-import { listed } from '~/composables/verdictWords'
+import { listed } from '~/composables/lists'
 import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
 

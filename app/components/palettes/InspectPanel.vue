@@ -8,7 +8,7 @@ import { useBalances } from '~/composables/useBalances'
 import { usePaintCommands } from '~/commands/paints'
 import { useItemWords } from '~/commands/itemWords'
 import { useCollection } from '~/stores/collection'
-import { gainInWords } from '~/composables/verdictWords'
+import { gainInWords } from '~/composables/lists'
 import { useStrip } from '~/stores/strip'
 
 /** A paint of the drawer looked at while choosing, without leaving the palette. */

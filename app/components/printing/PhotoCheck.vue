@@ -4,7 +4,7 @@ import { toScreen } from '@juxtachrome/core/colour'
 import type { Swatch } from '@juxtachrome/core/documents'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
-import { usePaintCommands } from '~/commands/paints'
+import { useSwatchCommands } from '~/commands/swatches'
 import { useRecipeCommands, type RealMixture } from '~/commands/recipes'
 import { checkInWords } from '~/composables/checkWords'
 import { saveColours } from '~/composables/saveSheets'
@@ -16,7 +16,7 @@ import { useNotices } from '~/stores/notices'
 /** A photograph of the painted sheet, held against what should be there; what is right can be taken over. Nothing is saved unasked. */
 const props = defineProps<{ sheets: ReturnType<typeof useSheets>; printed: Printed; kind: SheetKind }>()
 const notices = useNotices()
-const paintCommands = usePaintCommands()
+const swatchCommands = useSwatchCommands()
 const recipeCommands = useRecipeCommands()
 const { fonts, labsOf, title } = props.sheets
 const number = ref('0')
@@ -60,7 +60,7 @@ const mixtures = computed(() =>
   }),
 )
 function takeSwatches() {
-  paintCommands.recordSwatches(
+  swatchCommands.recordSwatches(
     swatches.value,
     `recorded ${counted(swatches.value.length, 'swatch', 'swatches')} from ${photo.value?.name ?? 'a photograph'}`,
   )

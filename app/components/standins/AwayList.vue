@@ -2,7 +2,7 @@
 import type { Palette } from '@juxtachrome/core/documents'
 import { computed } from 'vue'
 import { useStandInCommands } from '~/commands/standIns'
-import { standingInWords } from '~/composables/standInWords'
+import { standingInWords } from '~/composables/standing'
 import { usePaintName } from '~/commands/paintName'
 import { useAway } from '~/composables/useAway'
 

@@ -2,7 +2,7 @@
 import type { Palette } from '@juxtachrome/core/documents'
 import type { Convenience } from '@juxtachrome/core/standins'
 import { shallowRef, watch } from 'vue'
-import { mixtureInWords } from '~/composables/verdictWords'
+import { mixtureInWords } from '~/composables/lists'
 import { usePaintName } from '~/commands/paintName'
 import { useQuestion } from '~/composables/useQuestion'
 import { useCollection } from '~/stores/collection'

@@ -7,7 +7,7 @@ import { strengthInWords } from '@juxtachrome/core/mixing'
 import { meanReading, simulatedReader, viewOfPaint, type Reading } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
 import { computed, reactive, ref, watch } from 'vue'
-import { usePaintCommands } from '~/commands/paints'
+import { useSwatchCommands } from '~/commands/swatches'
 import { opticsOf } from '~/composables/opticsOf'
 import { swatchText, toSwatch } from '~/composables/swatchText'
 import { useToday } from '~/composables/useToday'
@@ -15,7 +15,7 @@ import { useStrengths } from '~/composables/useStrengths'
 
 /** Every swatch of a paint: masstone, wash, over black, lifted, from the window. */
 const props = defineProps<{ paint: Paint }>()
-const commands = usePaintCommands()
+const commands = useSwatchCommands()
 const strengths = useStrengths()
 const today = useToday()
 const LABELS: Record<SwatchKind, string> = {
@@ -133,7 +133,7 @@ function saveReading(kind: SwatchKind) {
     })
 }
 const choose = (code: string, variant: string) =>
-  commands.changePaint(props.paint, { ...props.paint, variants: { ...props.paint.variants, [code]: variant } })
+  commands.chooseVariant(props.paint, code, variant)
 </script>
 
 <template>

@@ -4,7 +4,7 @@ import { problemOfSwatchPair } from '@juxtachrome/core/film'
 import { planAt } from '@juxtachrome/core/documents'
 import { viewOfPaint, type Corners, type SheetReading } from '@juxtachrome/core/paints'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
-import { usePaintCommands } from '~/commands/paints'
+import { useSwatchCommands } from '~/commands/swatches'
 import { counted } from '@juxtachrome/core/units'
 import { cornersToLay, decodePhoto, pictureOf, usePhoto } from '~/composables/usePhoto'
 import { readSheet } from '~/composables/useSheet'
@@ -16,7 +16,7 @@ import { useCore } from '~/composables/useCore'
 const collection = useCollection()
 const core = useCore()
 const notices = useNotices()
-const commands = usePaintCommands()
+const commands = useSwatchCommands()
 const { photo, put } = usePhoto()
 const { said: gridSaid, find } = useFoundGrid()
 const rows = ref(6)

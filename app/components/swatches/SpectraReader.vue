@@ -2,7 +2,7 @@
 import { toScreen } from '@juxtachrome/core/colour'
 import type { SpectralFile } from '@juxtachrome/core/formats'
 import { computed, ref, shallowRef } from 'vue'
-import { usePaintCommands } from '~/commands/paints'
+import { useSwatchCommands } from '~/commands/swatches'
 import { counted } from '@juxtachrome/core/units'
 import { readTextFile } from '~/composables/readFile'
 import { useCollection } from '~/stores/collection'
@@ -10,7 +10,7 @@ import { useNotices } from '~/stores/notices'
 import { useCore } from '~/composables/useCore'
 
 const collection = useCollection()
-const commands = usePaintCommands()
+const commands = useSwatchCommands()
 const file = shallowRef<SpectralFile>()
 const fileName = ref('')
 const trouble = ref('')

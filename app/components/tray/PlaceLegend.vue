@@ -3,7 +3,7 @@ import { type Paint, type Palette, planAt } from '@juxtachrome/core/documents'
 import { mainPaintOf, portionsOf, type PaletteState } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
 import { useItemWords } from '~/commands/itemWords'
-import { standingInWords } from '~/composables/standInWords'
+import { standingInWords } from '~/composables/standing'
 import { usePaintName } from '~/commands/paintName'
 import { useCollection } from '~/stores/collection'
 

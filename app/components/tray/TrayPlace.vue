@@ -8,7 +8,7 @@ import { Lock } from '@lucide/vue'
 import { computed } from 'vue'
 import { useItemWords } from '~/commands/itemWords'
 import type { LensCell } from '~/composables/useLens'
-import { standingInWords } from '~/composables/standInWords'
+import { standingInWords } from '~/composables/standing'
 import { usePaintName } from '~/commands/paintName'
 
 const props = defineProps<{

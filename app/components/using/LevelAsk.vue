@@ -6,7 +6,7 @@ import { usePaintName } from '~/commands/paintName'
 import { useSittingCommands } from '~/commands/sittings'
 import { useDayDone } from '~/composables/useDayDone'
 import { useToday } from '~/composables/useToday'
-import { percent } from '~/composables/verdictWords'
+import { percent } from '~/composables/lists'
 
 /** How much is left in one place: reckoned, or as it was seen. */
 const props = defineProps<{ palette: Palette; level: Level }>()

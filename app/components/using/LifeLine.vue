@@ -6,7 +6,7 @@ import { lifeOf } from '@juxtachrome/core/using'
 import { computed } from 'vue'
 import { usePaintName } from '~/commands/paintName'
 import { useToday } from '~/composables/useToday'
-import { listed } from '~/composables/verdictWords'
+import { listed } from '~/composables/lists'
 import { useCollection } from '~/stores/collection'
 
 /** A palette's versions and their reasons along a line of time, and the way back to any of them. */

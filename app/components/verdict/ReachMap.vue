@@ -15,7 +15,7 @@ import {
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useCore } from '~/composables/useCore'
 import { useMixtures, waterInWords } from '~/composables/useMixtures'
-import { mixtureInWords } from '~/composables/verdictWords'
+import { mixtureInWords } from '~/composables/lists'
 import { useBench } from '~/stores/bench'
 import { usePaintName } from '~/commands/paintName'
 

@@ -8,6 +8,7 @@ export default createConfigForNuxt({ features: { stylistic: false } })
     plugins: { rooms },
     rules: {
       'rooms/borders': 'error',
+      'vue/no-undef-components': ['error', { ignorePatterns: ['^Nuxt', 'ClientOnly'] }],
       'vue/multi-word-component-names': 'off',
       'vue/html-self-closing': 'off',
       'vue/max-attributes-per-line': 'off',

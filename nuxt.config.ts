@@ -16,7 +16,8 @@ export default defineNuxtConfig({
     '~/assets/main.css',
   ],
   imports: { scan: false },
-  components: [{ path: '~/components', pathPrefix: false }],
+  // nothing comes by itself: what a file uses stands in its imports, where lint sees it
+  components: { dirs: [] },
   experimental: {
     viteEnvironmentApi: true,
     payloadExtraction: false,

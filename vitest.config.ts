@@ -1,3 +1,4 @@
+import vue from '@vitejs/plugin-vue'
 import { defineConfig } from 'vitest/config'
 import { BaseSequencer, type TestSpecification } from 'vitest/node'
 
@@ -22,6 +23,7 @@ export default defineConfig({
     sequence: { sequencer: LongestFirst },
     projects: [
       {
+        plugins: [vue()],
         resolve: { alias },
         test: {
           name: 'unit',
@@ -34,6 +36,7 @@ export default defineConfig({
         },
       },
       {
+        plugins: [vue()],
         resolve: { alias },
         test: {
           name: 'apart',

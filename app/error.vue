@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import type { NuxtError } from '#app'
-import { useRescue } from '~/composables/useRescue'
+import { useRescue } from '~/shared/shell/useRescue'
 
 /** The last resort: an address without a page, or a fault that stopped everything. */
 const { error } = defineProps<{ error: NuxtError }>()

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useEventListener, useMediaQuery } from '@vueuse/core'
-import { computed, onMounted, reactive, ref, watch } from 'vue'
-import { useCommandPalette } from '~/composables/useAppCommands'
-import { useAsk } from '~/composables/useAsk'
-import { useFocusKeeper } from '~/composables/useFocusKeeper'
-import { useShortcuts } from '~/composables/useShortcuts'
-import { useStart } from '~/composables/useStart'
-import { useSteadyHands } from '~/composables/useSteadyHands'
-import { watchForUpdates } from '~/composables/useUpdate'
+import { computed, defineAsyncComponent, onMounted, reactive, ref, watch } from 'vue'
+import { useCommandPalette } from '~/shared/shell/useAppCommands'
+import { useAsk } from '~/shared/ui/useAsk'
+import { useFocusKeeper } from '~/shared/shell/useFocusKeeper'
+import { useShortcuts } from '~/shared/shell/useShortcuts'
+import { useStart } from '~/shared/shell/useStart'
+import { useSteadyHands } from '~/shared/shell/useSteadyHands'
+import { watchForUpdates } from '~/shared/shell/useUpdate'
 import { useKeeper } from '~/stores/keeper'
 import { unreadableKept } from '~/stores/kept'
 import { useNotices } from '~/stores/notices'
@@ -15,6 +15,16 @@ import { usePreferences } from '~/stores/preferences'
 import { useStrip } from '~/stores/strip'
 import { useUndo } from '~/stores/undo'
 import { useUnsaved } from '~/stores/unsaved'
+import { LazyStripShelf } from '~/features/strip'
+import AppHeader from '~/shared/shell/AppHeader.vue'
+import KeepingBanner from '~/shared/shell/KeepingBanner.vue'
+import NoticeRegion from '~/shared/shell/NoticeRegion.vue'
+import UpdateBanner from '~/shared/shell/UpdateBanner.vue'
+
+const LazyOpeningTrouble = defineAsyncComponent(() => import('~/shared/shell/OpeningTrouble.vue'))
+const LazyAskDialog = defineAsyncComponent(() => import('~/shared/ui/AskDialog.vue'))
+const LazyCommandPalette = defineAsyncComponent(() => import('~/shared/shell/CommandPalette.vue'))
+const LazyShortcutHelp = defineAsyncComponent(() => import('~/shared/shell/ShortcutHelp.vue'))
 
 const keeper = useKeeper()
 const strip = useStrip()

@@ -1,4 +1,4 @@
-import { useAsk } from '~/composables/useAsk'
+import { useAsk } from '~/shared/ui/useAsk'
 import { useUnsaved } from '~/stores/unsaved'
 
 /** Leaving a form in which something was changed asks first. */

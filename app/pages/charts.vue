@@ -1,11 +1,9 @@
 <script setup lang="ts">
+import { ChartsScreen } from '~/features/printing'
+
 definePageMeta({ key: 'charts' })
-useHead({ title: 'Charts and cards · Juxtachrome' })
 </script>
 
 <template>
-  <div class="mx-auto w-full max-w-7xl">
-    <h1 class="px-3 pt-3">Charts and cards</h1>
-    <PrintDesk />
-  </div>
+  <ChartsScreen />
 </template>

@@ -1,11 +1,7 @@
 <script setup lang="ts">
-useHead({ title: 'Import · Juxtachrome' })
+import { ImportScreen } from '~/features/paints'
 </script>
 
 <template>
-  <div class="mx-auto w-full max-w-6xl p-3">
-    <h1 class="mb-2">Import a table of paints</h1>
-    <ImportTable />
-    <LeftoverRows class="mt-6" />
-  </div>
+  <ImportScreen />
 </template>

@@ -1,3 +1,4 @@
+import { digest } from '@juxtachrome/core/collection'
 import Dexie, { type Table } from 'dexie'
 
 /** One worker's share of something that was worked out; `value` is opaque here. */
@@ -11,8 +12,12 @@ interface Row {
   value: unknown
 }
 
-/** Sets of parts that are kept at the most. */
-const MOST_KEPT = 6
+/** Answers that are kept at the most, and sets of parts of what is larger. */
+const MOST_ANSWERS = 40
+const MOST_PARTS = 6
+const ANSWER = 'answer '
+/** Raised when answers come out otherwise from the same documents; it is in their keys. */
+export const ANSWERS_VERSION = 1
 
 /** What was worked out and takes long: a database of its own, which may be dropped at any time and is never exported. */
 class Derived extends Dexie {
@@ -60,12 +65,21 @@ export async function keepDerived(key: string, parts: readonly unknown[]): Promi
       await table.put({ id: `${key}#${part}`, key, part, of: parts.length, made, value })
     const kept = new Map<string, number>()
     await table.toCollection().each((row) => void kept.set(row.key, row.made))
-    const old = [...kept].sort((p, q) => q[1] - p[1]).slice(MOST_KEPT)
+    const newest = [...kept].sort((p, q) => q[1] - p[1])
+    const isAnswer = ([name]: [string, number]) => name.startsWith(ANSWER)
+    const old = [
+      ...newest.filter(isAnswer).slice(MOST_ANSWERS),
+      ...newest.filter((one) => !isAnswer(one)).slice(MOST_PARTS),
+    ]
     for (const [gone] of old) await table.where('key').equals(gone).delete()
   } catch {
     // a full disk or a window without site data
   }
 }
+
+/** The key of the answer to a question, as this version of the application gives it. */
+export const keyOfAnswer = (name: string, request: unknown): string =>
+  `${ANSWER}${ANSWERS_VERSION} ${name} ${digest(request)}`
 
 /** Lets go what is kept under a key. */
 export async function forgetDerived(key: string): Promise<void> {

@@ -1,5 +1,5 @@
 import 'fake-indexeddb/auto'
-import { added, updated, type JournalEntry, type Paint } from '@juxtachrome/core/documents'
+import { added, updated, type JournalEntry, type Paint, noDocuments } from '@juxtachrome/core/documents'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
 import { Database } from './database'
 import { salvage } from './salvage'
@@ -38,19 +38,19 @@ describe('storage', () => {
 
   it('merges with what another tab wrote meanwhile', async () => {
     await storage.write({ diff: [added('paints', paint)], journal: [] })
-    await db.paints.put({ ...paint, note: 'from the other tab' })
+    await db.of('paints').put({ ...paint, note: 'from the other tab' })
     await storage.write({ diff: [updated('paints', paint, { ...paint, series: '2' })], journal: [] })
     expect((await load()).documents.paints).toEqual([{ ...paint, note: 'from the other tab', series: '2' }])
   })
 
   it('never destroys what it cannot read', async () => {
-    await db.paints.put({ id: 'future', v: 9, name: 'From tomorrow' })
-    await db.items.put({ id: 'old', v: 1, paintId: 'p', kind: 'tube', millilitres: 5, state: 'stiff' })
+    await db.of('paints').put({ id: 'future', v: 9, name: 'From tomorrow' })
+    await db.of('items').put({ id: 'old', v: 1, paintId: 'p', kind: 'tube', millilitres: 5, state: 'stiff' })
     await storage.write({ diff: [added('paints', paint)], journal: [] })
     const { documents, unreadable } = await load()
     expect(documents.items).toMatchObject([{ v: 2, remarks: ['stiff'] }])
     expect(unreadable).toMatchObject([{ kind: 'paints', problem: { code: 'from-newer-version' } }])
-    expect(await db.paints.get('future')).toEqual({ id: 'future', v: 9, name: 'From tomorrow' })
+    expect(await db.of('paints').get('future')).toEqual({ id: 'future', v: 9, name: 'From tomorrow' })
   })
 
   it('writes all of a command or none of it', async () => {
@@ -62,26 +62,7 @@ describe('storage', () => {
   it('replaces, adds and wipes whole collections', async () => {
     await storage.write({ diff: [added('paints', paint)], journal: [] })
     const other = {
-      documents: {
-        paints: [{ ...paint, id: 'q' }],
-        items: [],
-        palettes: [],
-        pans: [],
-        recipes: [],
-        guides: [],
-        versions: [],
-        rankings: [],
-        trials: [],
-        holders: [],
-        blends: [],
-        pictures: [],
-        needs: [],
-        shops: [],
-        purchases: [],
-        budgets: [],
-        leftovers: [],
-        journal: [entry],
-      },
+      documents: { ...noDocuments(), paints: [{ ...paint, id: 'q' }], journal: [entry] },
       unreadable: [
         { kind: 'items' as const, raw: { id: 'x', v: 50 }, problem: { code: '', message: '' } },
         { kind: 'paints' as const, raw: 'not even a record', problem: { code: 'not-a-document', message: '' } },
@@ -166,11 +147,11 @@ describe('storage', () => {
 
   it('sets what cannot be read aside: out of its table, whole, and given at every loading', async () => {
     const broken = { id: 'broken', v: 1, name: 7, kept: { all: ['of', 'it'] } }
-    await db.paints.put(broken)
+    await db.of('paints').put(broken)
     const found = (await load()).unreadable
     expect(found).toHaveLength(1)
     expect(await storage.setAside(found)).toMatchObject({ ok: true })
-    expect(await db.paints.get('broken')).toBeUndefined()
+    expect(await db.of('paints').get('broken')).toBeUndefined()
     expect((await load()).unreadable).toMatchObject([{ kind: 'paints', raw: broken }])
     // and once more does nothing twice
     await storage.setAside((await load()).unreadable)

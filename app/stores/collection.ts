@@ -1,30 +1,18 @@
-import type { EditableKind, DocumentOf, Item } from '@juxtachrome/core/documents'
+import { EDITABLE_KINDS, type DocumentOf, type EditableKind, type Item } from '@juxtachrome/core/documents'
 import {
-  Collection,
-  blendsIn,
   budgetIn,
-  holdersIn,
+  Collection,
   itemsByPaint,
-  itemsIn,
-  leftoversIn,
-  needAnswersIn,
-  paintsIn,
-  palettesIn,
-  pansIn,
-  picturesIn,
-  purchasesIn,
-  guidesIn,
-  rankingsIn,
-  shopsIn,
-  trialsIn,
-  versionsIn,
-  recipesIn,
+  keysOf,
+  LISTS,
+  Reading,
+  settingsIn,
   type Applied,
   type Contents,
 } from '@juxtachrome/core/collection'
 import { makersOf } from '@juxtachrome/core/paints'
 import { defineStore } from 'pinia'
-import { computed, markRaw } from 'vue'
+import { computed, markRaw, type ComputedRef } from 'vue'
 import { PaintSearch } from './paintSearch'
 import { Tracker } from './tracker'
 
@@ -39,13 +27,12 @@ export const useCollection = defineStore('collection', () => {
   const tracker = new Tracker()
   const search = new PaintSearch(core, tracker)
 
-  function tell({ whole, delta, touched }: Applied) {
-    if (whole) return tracker.allChanged()
-    for (const kind of new Set(delta.documents.map((d) => d.kind))) tracker.changed(kind)
-    for (const { kind, id } of delta.documents) tracker.changed(`${kind}/${id}`)
-    if (delta.journal.length) tracker.changed('journal')
-    for (const id of touched.items) tracker.changed(`account/${id}`)
-    for (const id of touched.palettes) tracker.changed(`places/${id}`)
+  /** Read through here, everything is called back when what was read changed. */
+  const reading = markRaw(new Reading(core, (key) => tracker.read(key)))
+
+  function tell(applied: Applied) {
+    if (applied.whole) return tracker.allChanged()
+    for (const key of keysOf(applied)) tracker.changed(key)
   }
   core.subscribe((applied) => {
     search.follow(applied)
@@ -54,91 +41,26 @@ export const useCollection = defineStore('collection', () => {
 
   const one =
     <K extends EditableKind>(kind: K) =>
-    (id: string | undefined): DocumentOf<K> | undefined => {
-      if (id === undefined) return undefined
-      tracker.read(`${kind}/${id}`)
-      return core.get(kind, id)
-    }
-  const listOf = <T>(kind: EditableKind | 'journal', list: (c: Collection) => T) =>
-    computed(() => {
-      tracker.read(kind)
-      return list(core)
-    })
-
-  const paints = listOf('paints', paintsIn)
-  const byPaint = listOf('items', itemsByPaint)
-  const palettes = listOf('palettes', palettesIn)
-  const items = listOf('items', itemsIn)
-
-  /** The ledger; what is read of it is tracked by item and by palette. */
-  const ledger = markRaw({
-    account(itemId: string) {
-      tracker.read(`account/${itemId}`)
-      return core.ledger.account(itemId)
-    },
-    places(paletteId: string) {
-      tracker.read(`places/${paletteId}`)
-      return core.ledger.places(paletteId)
-    },
-    eventsOf(paletteId: string) {
-      tracker.read(`places/${paletteId}`)
-      return core.ledger.eventsOf(paletteId)
-    },
-    sittingsOf(paletteId: string) {
-      tracker.read(`places/${paletteId}`)
-      return core.ledger.sittingsOf(paletteId)
-    },
-    paintedFrom() {
-      tracker.read('journal')
-      return core.ledger.paintedFrom()
-    },
-    placesOf(entryId: string) {
-      tracker.read('journal')
-      return core.ledger.placesOf(entryId)
-    },
-    vessel(vesselId: string) {
-      tracker.read('journal')
-      return core.ledger.vessel(vesselId)
-    },
-    looseVessels() {
-      tracker.read('journal')
-      return core.ledger.looseVessels()
-    },
-    entry(entryId: string) {
-      tracker.read('journal')
-      return core.ledger.journal.get(entryId)
-    },
-    get whole() {
-      tracker.read('journal')
-      return core.ledger
-    },
-  })
+    (id: string | undefined): DocumentOf<K> | undefined =>
+      reading.get(kind, id)
+  const shown = <T>(read: (reading: Reading) => T) => computed(() => read(reading))
+  const lists = Object.fromEntries(EDITABLE_KINDS.map((kind) => [kind, shown<unknown>(LISTS[kind])])) as unknown as {
+    [K in EditableKind]: ComputedRef<readonly DocumentOf<K>[]>
+  }
+  const byPaint = shown(itemsByPaint)
 
   return {
     core,
-    ledger,
-    paints,
-    palettes,
-    items,
-    pans: listOf('pans', pansIn),
-    recipes: listOf('recipes', recipesIn),
-    guides: listOf('guides', guidesIn),
-    versions: listOf('versions', versionsIn),
-    rankings: listOf('rankings', rankingsIn),
-    trials: listOf('trials', trialsIn),
-    holders: listOf('holders', holdersIn),
-    blends: listOf('blends', blendsIn),
-    pictures: listOf('pictures', picturesIn),
-    needAnswers: listOf('needs', needAnswersIn),
-    shops: listOf('shops', shopsIn),
-    purchases: listOf('purchases', purchasesIn),
-    budget: listOf('budgets', budgetIn),
-    leftovers: listOf('leftovers', leftoversIn),
+    reading,
+    ledger: markRaw(reading.ledger),
+    ...lists,
+    budget: shown(budgetIn),
+    settings: shown(settingsIn),
     itemsByPaint: byPaint,
-    makers: computed(() => makersOf(paints.value)),
-    journalSize: listOf('journal', (c) => c.journal.size),
-    unreadable: listOf('journal', (c) => c.unreadable),
-    isEmpty: computed(() => paints.value.length + palettes.value.length + items.value.length === 0),
+    makers: computed(() => makersOf(lists.paints.value)),
+    journalSize: shown((r) => r.journal.size),
+    unreadable: shown((r) => (void r.journal, core.unreadable)),
+    isEmpty: computed(() => lists.paints.value.length + lists.palettes.value.length + lists.items.value.length === 0),
     find: (text: string) => search.find(text),
     contents: (): Contents => core.contents(),
     paint: one('paints'),

@@ -1,4 +1,4 @@
-import { paintsIn, type Applied, type Collection } from '@juxtachrome/core/collection'
+import { LISTS, readingOf, type Applied, type Collection } from '@juxtachrome/core/collection'
 import type { PaintIndex } from '@juxtachrome/core/paints'
 import type { Tracker } from './tracker'
 
@@ -41,7 +41,7 @@ export class PaintSearch {
   async #build(): Promise<void> {
     const { createPaintIndex } = await import('@juxtachrome/core/search')
     const index = createPaintIndex()
-    for (const paint of paintsIn(this.core)) index.put(paint)
+    for (const paint of LISTS.paints(readingOf(this.core))) index.put(paint)
     this.#index = index
     this.tracker.changed('search')
   }

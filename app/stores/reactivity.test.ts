@@ -4,7 +4,7 @@ import { added, updated, type Item, type Paint, type Palette } from '@juxtachrom
 import { createPinia, setActivePinia } from 'pinia'
 import { beforeEach, describe, expect, it } from 'vitest'
 import { computed } from 'vue'
-import { useFillCommands } from '~/commands/filling'
+import { useFillCommands } from '~/features/filling/commands'
 import { Database } from '~/storage/database'
 import { CollectionStorage } from '~/storage/storage'
 import { useCollection } from './collection'

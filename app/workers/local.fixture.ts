@@ -8,7 +8,10 @@ const tick = () => new Promise<void>((resume) => setTimeout(resume, 0))
 /** A worker in this thread: the same runner, and messages by structured clone, as a real one gets them. */
 export function localPort(sent: ToWorker[] = []): Port {
   const port: Port = { onmessage: null, onerror: null, terminate: () => undefined, postMessage: () => undefined }
-  const runner = new JobRunner((m: FromWorker) => port.onmessage?.({ data: structuredClone(m) }), tick, tick)
+  const runner = new JobRunner((m: FromWorker) => port.onmessage?.({ data: structuredClone(m) }), {
+    pause: tick,
+    rest: tick,
+  })
   port.postMessage = (m) => {
     sent.push(m)
     const copy = structuredClone(m)

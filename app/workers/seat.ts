@@ -1,6 +1,6 @@
 import type { Problem, Result } from '@juxtachrome/core/result'
 import type { Applied, Collection } from '@juxtachrome/core/collection'
-import type { FromWorker, JobName, ToWorker } from '@juxtachrome/core/jobs'
+import type { FromWorker, IndexWanted, JobName, Kept, ToWorker } from '@juxtachrome/core/jobs'
 
 /** The part of a Worker that a seat needs. */
 export interface Port {
@@ -16,12 +16,29 @@ export interface Question {
   request: unknown
   session: boolean
   transfer: Transferable[]
+  /** The answer of an earlier visit, which may still hold. */
+  kept?: Kept
   progress?: (progress: unknown) => void
   answer: (result: Result<unknown>, revision: number) => void
+  /** What it answered, and what that rests on, is worth keeping. */
+  keep?: (kept: Kept) => void
+  /** It wants indexes of mixtures. */
+  wants?: (wants: readonly IndexWanted[]) => void
 }
 interface Waiting extends Question {
-  /** Asked a second time after a worker died. */
-  again: boolean
+  /** How often a worker died over it since it last said anything. */
+  deaths: number
+}
+
+/** How a seat's worker is come by and kept. */
+export interface SeatKind {
+  start: () => Port
+  /** Whether it mirrors the collection; one that only computes from its question does not. */
+  mirrors: boolean
+  /** A worker that says nothing for so long while it has work is taken for dead, ms. */
+  silence: number
+  /** Its work cannot hear of a cancel: closing a question ends the worker. */
+  blocks?: boolean
 }
 
 /** Entries of the journal sent between two looks at the page's other work. */
@@ -35,18 +52,25 @@ export class Seat {
   readonly #waiting = new Map<number, Waiting>()
 
   constructor(
-    readonly start: () => Port,
+    readonly kind: SeatKind,
     readonly collection: Collection,
-    readonly silence: number,
   ) {}
 
   get busy(): number {
     return this.#waiting.size
   }
 
+  get isStarted(): boolean {
+    return this.#port !== undefined
+  }
+
+  isOpen(id: number): boolean {
+    return this.#waiting.has(id)
+  }
+
   ask(question: Question): void {
     if (this.#waiting.size === 0) this.#heardAt = Date.now()
-    this.#waiting.set(question.id, { ...question, again: false })
+    this.#waiting.set(question.id, { ...question, deaths: 0 })
     this.#send(question)
   }
 
@@ -55,24 +79,26 @@ export class Seat {
     const waiting = this.#waiting.get(id)
     if (!waiting) return
     this.#waiting.delete(id)
-    this.#port?.postMessage({ type: 'close', id })
+    if (this.kind.blocks) this.#begin()
+    else this.#port?.postMessage({ type: 'close', id })
     if (why && !waiting.session) waiting.answer({ ok: false, error: why }, this.collection.revision)
   }
 
-  get isStarted(): boolean {
-    return this.#port !== undefined
+  /** Hands something over that belongs to no question. */
+  give(message: Extract<ToWorker, { type: 'hold' }>, transfer: Transferable[]): void {
+    this.#open().postMessage(message, transfer)
   }
 
   /** Tells the worker what changed, if there is one; the delta is plain, fit to cross. */
   follow({ whole, delta, revision }: Applied): void {
-    if (!this.#port) return
+    if (!this.#port || !this.kind.mirrors) return
     if (whole) this.#mirror(this.#port)
     else this.#port.postMessage({ type: 'delta', delta, revision })
   }
 
-  #send({ id, name, request, session, transfer }: Question): void {
+  #send({ id, name, request, session, transfer, kept }: Question): void {
     try {
-      this.#open().postMessage({ type: 'ask', id, name, request, session }, transfer)
+      this.#open().postMessage({ type: 'ask', id, name, request, session, ...(kept ? { kept } : {}) }, transfer)
     } catch (error) {
       this.#settle(id, failed(`The computation could not start: ${String(error)}`))
     }
@@ -80,13 +106,13 @@ export class Seat {
 
   #open(): Port {
     if (this.#port) return this.#port
-    const port = this.start()
+    const port = this.kind.start()
     this.#port = port
     this.#heardAt = Date.now()
     port.onmessage = ({ data }) => this.#hear(data)
     port.onerror = (event) => this.#lose(port, event.message)
-    this.#watch = setInterval(() => this.#look(port), this.silence / 4)
-    this.#mirror(port)
+    this.#watch = setInterval(() => this.#look(port), Math.min(this.kind.silence / 4, 5000))
+    if (this.kind.mirrors) this.#mirror(port)
     return port
   }
 
@@ -115,34 +141,48 @@ export class Seat {
     this.#heardAt = Date.now()
     if (message.type === 'pong') return
     const waiting = this.#waiting.get(message.id)
-    if (message.type === 'progress') waiting?.progress?.(message.progress)
-    else if (waiting?.session) waiting.answer(message.result, message.revision)
-    else this.#settle(message.id, message.result, message.revision)
+    if (!waiting) return
+    // whatever died over it before, this worker lives and says something
+    waiting.deaths = 0
+    if (message.type === 'progress') waiting.progress?.(message.progress)
+    else if (message.type === 'wants') waiting.wants?.(message.wants)
+    else {
+      if (message.kept && message.result.ok) waiting.keep?.({ ...message.kept, value: message.result.value })
+      if (waiting.session) waiting.answer(message.result, message.revision)
+      else this.#settle(message.id, message.result, message.revision)
+    }
   }
 
   /** A worker that was let run out of memory may end without a word. */
   #look(port: Port): void {
     if (this.#waiting.size === 0) this.#heardAt = Date.now()
-    else if (Date.now() - this.#heardAt > this.silence) this.#lose(port)
+    else if (Date.now() - this.#heardAt > this.kind.silence) this.#lose(port)
     else port.postMessage({ type: 'ping' })
   }
 
-  /** The worker died: another takes its seat and is asked again what was not answered, once. */
+  /** The worker died: another takes its seat, and what was not answered is asked again, once for each death in silence. */
   #lose(port: Port, message?: string): void {
     if (this.#port !== port) return
-    port.terminate()
+    this.#end()
+    for (const waiting of [...this.#waiting.values()]) {
+      waiting.deaths += 1
+      // what was handed over is gone with the worker
+      if (waiting.deaths > 1 || waiting.transfer.length)
+        this.#settle(waiting.id, failed(`The computation stopped unexpectedly${message ? `: ${message}` : ''}.`))
+      else this.#send(waiting)
+    }
+  }
+
+  /** Ends the worker, and asks another what still waits. */
+  #begin(): void {
+    this.#end()
+    for (const waiting of this.#waiting.values()) this.#send(waiting)
+  }
+
+  #end(): void {
+    this.#port?.terminate()
     clearInterval(this.#watch)
     this.#port = undefined
-    const left = [...this.#waiting.values()]
-    for (const waiting of left) {
-      // what was handed over is gone with the worker
-      if (waiting.again || waiting.transfer.length)
-        this.#settle(waiting.id, failed(`The computation stopped unexpectedly${message ? `: ${message}` : ''}.`))
-      else {
-        waiting.again = true
-        this.#send(waiting)
-      }
-    }
   }
 
   #settle(id: number, result: Result<unknown>, revision = this.collection.revision): void {

@@ -35,23 +35,24 @@ export const CORE_ORDER = [
 /** Packages that core may import; everything else that is no relative path is refused there. */
 const CORE_PACKAGES = ['culori', 'date-fns', 'minisearch', 'papaparse', 'read-excel-file', 'zod']
 
-/** What each room of the application may import of the application. Core is open to all of them, `jobs` only to workers. */
+/**
+ * What each room of the application may import of the application; core is open to all of them, `jobs` only to
+ * workers. A feature imports another feature only by its index.
+ */
 const APP_MAY = {
   storage: ['storage'],
   workers: ['workers'],
   stores: ['stores', 'storage'],
-  commands: ['commands', 'stores', 'storage/longWork'],
-  registry: ['registry'],
   print: ['print'],
-  composables: ['composables', 'commands', 'stores', 'registry', 'workers', 'print', 'storage/longWork'],
-  components: ['components', 'composables', 'commands', 'stores', 'registry', 'workers', 'print'],
-  pages: ['components', 'composables', 'commands', 'stores', 'registry', 'workers', 'pages'],
-  layouts: ['components', 'composables', 'commands', 'stores', 'registry', 'workers', 'layouts'],
+  shared: ['shared', 'stores', 'workers', 'print', 'storage/longWork'],
+  features: ['features', 'shared', 'stores', 'workers', 'print', 'storage/longWork'],
+  pages: ['features', 'pages'],
+  layouts: ['features', 'shared', 'stores', 'layouts'],
 }
 /** Packages that one room alone may import. */
 const ONLY_IN = { dexie: 'app/storage' }
 /** Packages that a room of the application must not import: storage and workers know nothing of the interface. */
-const NO_INTERFACE = ['storage', 'workers', 'registry']
+const NO_INTERFACE = ['storage', 'workers']
 const INTERFACE = /^(vue|vue-router|pinia|nuxt|#.*|@vueuse\/.*|@headlessui\/.*|@lucide\/.*)$/
 
 const isFile = (path) => existsSync(path) && statSync(path).isFile()
@@ -126,6 +127,9 @@ function appRefusal(file, room, target) {
   const may = APP_MAY[room]
   if (!its || !may) return undefined
   const inside = target.slice('app/'.length)
+  const [own, other] = [file, target].map((path) => /^app\/features\/([^/]+)\//.exec(path)?.[1])
+  if (other && other !== own && target !== `app/features/${other}/index.ts`)
+    return `Import the feature ${other} by its index: ~/features/${other}.`
   return may.some((m) => inside === m || inside.startsWith(`${m}/`) || inside.startsWith(`${m}.`))
     ? undefined
     : `app/${room} must not import app/${its}.`

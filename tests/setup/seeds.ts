@@ -1,4 +1,8 @@
 import fc from 'fast-check'
+import { freezing } from '../../core/src/collection/freezing'
+
+// whoever changes a document in place fails at once
+freezing.on = true
 
 /**
  * Where CI decides, properties run on fixed seeds, so that a run says something about the change and not about

@@ -1,13 +1,7 @@
 <script setup lang="ts">
-useHead({ title: 'How many pans fit? · Juxtachrome' })
+import { FitScreen } from '~/features/boxes'
 </script>
 
 <template>
-  <div class="mx-auto w-full max-w-7xl p-3">
-    <div class="mb-3 flex items-center gap-2">
-      <h1 class="grow">How many pans fit?</h1>
-      <NuxtLink class="btn btn-quiet" to="/boxes">All boxes</NuxtLink>
-    </div>
-    <PackTin />
-  </div>
+  <FitScreen />
 </template>

@@ -1,35 +1,9 @@
 <script setup lang="ts">
-import { computed } from 'vue'
-import { useNeeds } from '~/composables/useNeeds'
-import { useCollection } from '~/stores/collection'
+import { RestockScreen } from '~/features/restock'
 
-/** What to buy next: needs, shops' prices, a plan within the budget, orders, what was spent. */
 definePageMeta({ key: 'restock' })
-const VIEWS = [
-  { id: 'needs', label: 'Needs', to: '/restock/needs' },
-  { id: 'prices', label: 'Prices', to: '/restock/prices' },
-  { id: 'plan', label: 'Plan', to: '/restock/plan' },
-  { id: 'orders', label: 'Orders', to: '/restock/orders' },
-  { id: 'spent', label: 'Spent', to: '/restock/spent' },
-] as const
-const route = useRoute()
-const collection = useCollection()
-const view = computed(() => VIEWS.find((v) => v.id === route.params.view) ?? VIEWS[0])
-useHead({ title: () => `${view.value.label}, restock · Juxtachrome` })
-const needs = useNeeds(() => !collection.isEmpty && view.value.id !== 'orders' && view.value.id !== 'spent')
 </script>
 
 <template>
-  <div class="mx-auto w-full max-w-6xl p-3">
-    <div class="mb-3 flex flex-wrap items-center gap-x-4 gap-y-1 print:hidden">
-      <h1>Restock</h1>
-      <ViewNav label="Restock" :views="VIEWS" :here="view.id" />
-    </div>
-    <EmptyCollection v-if="collection.isEmpty" />
-    <LazyNeedsView v-else-if="view.id === 'needs'" :needs="needs" />
-    <LazyPricesView v-else-if="view.id === 'prices'" :needs="needs" />
-    <LazyPurchasePlanView v-else-if="view.id === 'plan'" :needs="needs" />
-    <LazyOrdersView v-else-if="view.id === 'orders'" />
-    <LazySpentView v-else />
-  </div>
+  <RestockScreen />
 </template>

@@ -1,22 +1,20 @@
-import type { Collection } from '../collection/collection'
-import { recipesIn } from '../collection/lists'
+import type { Reading } from '../collection/reading'
+import { paintJudged } from '../collection/lists'
 import { cachedOptics } from '../film/cachedOptics'
-import { observationOf } from '../mixing/observations'
+import { observationsIn } from '../mixing/observations'
 import { mixtureColours, type MixturePart } from '../mixing/predictMixture'
 import { asItMixes, strengthsIn } from '../mixing/strengths'
 import type { LabD65 } from '../units'
 import type { Filling } from './marks'
 
 /** Colours of fillings as they are predicted: one for each water; none where a paint is gone or has no known colour. */
-export function fillingColours(
-  collection: Collection,
-): (parts: Filling['parts'], waters: readonly number[]) => LabD65[] {
-  const strengths = strengthsIn(collection)
-  const observations = recipesIn(collection).flatMap((recipe) => observationOf(recipe) ?? [])
+export function fillingColours(reading: Reading): (parts: Filling['parts'], waters: readonly number[]) => LabD65[] {
+  const strengths = strengthsIn(reading)
+  const observations = observationsIn(reading)
   return (parts, waters) => {
     const shares: MixturePart[] = []
     for (const { paintId, parts: p } of parts) {
-      const paint = collection.get('paints', paintId)
+      const paint = paintJudged(reading, paintId)
       const optics = paint ? cachedOptics(paint) : undefined
       if (!optics?.ok) return []
       shares.push({ optics: asItMixes(optics.value, strengths.get(paintId)), parts: p, id: paintId })

@@ -5,6 +5,8 @@ import { Ledger, type Touched } from '../ledger/ledger'
 import type { Result } from '../result'
 import { checkWrite } from './checkWrite'
 import { noContents, type Contents, type Unreadable } from './contents'
+import { frozen } from './freezing'
+import { keysOf, type Key } from './keys'
 import type { Applied, Delta, DocumentNow, Origin, WriteSet } from './writeSet'
 
 type Tables = { [K in EditableKind]: Map<string, DocumentOf<K>> }
@@ -22,7 +24,11 @@ export class Collection {
   #ledger = new Ledger()
   #unreadable: readonly Unreadable[] = []
   #revision = 0
-  readonly #changedAt = new Map<EditableKind | 'journal', number>()
+  readonly #changedAt = new Map<Key, number>()
+  /** The revision at which everything was last put in anew. */
+  #replacedAt = 0
+  /** Entries of the journal are still on their way to this mirror; until then its ledger says nothing. */
+  awaitsJournal = false
   readonly #listeners = new Set<Listener>()
 
   constructor(contents: Contents = noContents()) {
@@ -49,9 +55,15 @@ export class Collection {
   get<K extends EditableKind>(kind: K, id: string | undefined): DocumentOf<K> | undefined {
     return id === undefined ? undefined : this.#tables[kind].get(id)
   }
-  /** The revision at which a document of the kind last changed; what is worked out from the kind alone holds since. */
-  changedAt(kind: EditableKind | 'journal'): number {
-    return this.#changedAt.get(kind) ?? 0
+  /** The revision at which what is read under a key last changed. */
+  changedAt(key: Key): number {
+    return Math.max(this.#replacedAt, this.#changedAt.get(key) ?? 0)
+  }
+
+  /** Something that is held beside the documents changed. */
+  touch(key: Key): void {
+    this.#revision += 1
+    this.#changedAt.set(key, this.#revision)
   }
 
   /** Hears of every application, after it. Returns what ends the hearing. */
@@ -90,10 +102,10 @@ export class Collection {
     const fresh = journal.filter((e) => !this.#journal.has(e.id))
     for (const { kind, id, document } of changed) {
       const table = this.#tables[kind] as Map<string, unknown>
-      if (document) table.set(id, document)
+      if (document) table.set(id, frozen(document))
       else table.delete(id)
     }
-    for (const entry of fresh) this.#journal.set(entry.id, entry)
+    for (const entry of fresh) this.#journal.set(entry.id, frozen(entry))
     const touched = this.#ledger.addAll(fresh)
     return this.#tell({ origin, whole: false, delta: { documents: changed, journal: fresh }, touched })
   }
@@ -116,7 +128,8 @@ export class Collection {
   #fill({ documents, unreadable }: Contents): void {
     this.#tables = emptyTables()
     for (const kind of EDITABLE_KINDS)
-      for (const document of documents[kind]) (this.#tables[kind] as Map<string, unknown>).set(document.id, document)
+      for (const document of documents[kind])
+        (this.#tables[kind] as Map<string, unknown>).set(document.id, frozen(document))
     this.#journal = new Map(documents.journal.map((e) => [e.id, e]))
     this.#ledger = new Ledger(documents.journal)
     this.#unreadable = unreadable
@@ -124,9 +137,10 @@ export class Collection {
 
   #tell(what: Omit<Applied, 'revision'>): Applied {
     this.#revision += 1
-    const kinds = what.whole ? EDITABLE_KINDS : what.delta.documents.map((d) => d.kind)
-    for (const kind of kinds) this.#changedAt.set(kind, this.#revision)
-    if (what.whole || what.delta.journal.length) this.#changedAt.set('journal', this.#revision)
+    if (what.whole) {
+      this.#replacedAt = this.#revision
+      this.#changedAt.clear()
+    } else for (const key of keysOf(what)) this.#changedAt.set(key, this.#revision)
     const applied = { revision: this.#revision, ...what }
     for (const listener of this.#listeners) listener(applied)
     return applied

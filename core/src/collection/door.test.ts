@@ -5,6 +5,7 @@ import { paint, tin, tube } from '../documents/documents.fixture'
 import type { Paint } from '../documents/paint'
 import { stamp } from '../ledger/journal.arbitrary'
 import { byDocument } from './caches'
+import { readingOf } from './reading'
 import { Collection } from './collection'
 import { noContents } from './contents'
 import { itemsByPaint, itemsIn, paintsIn } from './lists'
@@ -110,11 +111,11 @@ it('what is worked out from a document holds as long as the document does', () =
     ...noContents(),
     documents: { ...noContents().documents, paints: [paint('a'), paint('b')] },
   })
-  const all = () => paintsIn(c).map(length)
+  const all = () => paintsIn(readingOf(c)).map(length)
   all()
   expect(worked).toBe(2)
   c.apply(write(updated('paints', paint('a'), paint('a', { name: 'longer' })), added('items', tube('t', 'a'))))
   expect(all()).toEqual([6, 1])
   expect(worked).toBe(3)
-  expect(itemsByPaint(c).get('a')).toEqual(itemsIn(c))
+  expect(itemsByPaint(readingOf(c)).get('a')).toEqual(itemsIn(readingOf(c)))
 })

@@ -4,25 +4,24 @@ export { checkWrite } from './checkWrite'
 export { Collection } from './collection'
 export { type Contents, isKind, loadOfAnyKind, noContents, type Unreadable, wordOf } from './contents'
 export {
-  blendsIn,
   budgetIn,
-  guidesIn,
-  holdersIn,
+  inventoryOf,
   itemsByPaint,
   itemsIn,
-  leftoversIn,
+  LISTS,
   needAnswersIn,
   paintsIn,
   palettesIn,
-  pansIn,
-  picturesIn,
   purchasesIn,
   recipesIn,
-  rankingsIn,
+  settingsIn,
   shopsIn,
   trialsIn,
-  versionsIn,
 } from './lists'
+export { digest } from './digest'
+export { freezing } from './freezing'
+export { type Key, keyOfDocument, keysOf } from './keys'
+export { Reading, readingOf } from './reading'
 export { Settling } from './settle'
 export { type Patch, patchesOf, takeBack } from './undo'
 export type { Applied, Delta, DocumentNow, WriteSet } from './writeSet'

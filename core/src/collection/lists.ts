@@ -1,68 +1,79 @@
 import type { Budget } from '../documents/budget'
-import type { Guide } from '../documents/guide'
 import type { Item } from '../documents/item'
-import type { DocumentOf, EditableKind } from '../documents/kinds'
-import type { KeptBlend } from '../documents/keptBlend'
-import type { LeftoverRow } from '../documents/leftoverRow'
-import type { NeedAnswer } from '../documents/need'
-import type { OwnHolder } from '../documents/ownHolder'
-import type { Paint } from '../documents/paint'
-import type { Palette } from '../documents/palette'
-import type { Pan } from '../documents/pan'
-import type { Picture } from '../documents/picture'
-import type { Purchase } from '../documents/purchase'
-import type { Ranking } from '../documents/ranking'
-import type { Recipe } from '../documents/recipe'
-import type { Shop } from '../documents/shop'
-import type { Trial } from '../documents/trial'
-import type { Version } from '../documents/version'
-import { byKinds } from './caches'
-import type { Collection } from './collection'
+import { same } from '../documents/diff'
+import {
+  EDITABLE_KINDS,
+  KIND_NAMES,
+  KINDS,
+  type DocumentOf,
+  type EditableKind,
+  type KindName,
+} from '../documents/kinds'
+import { SWATCH_KINDS, type Paint } from '../documents/paint'
+import { type Settings, SETTINGS_ID } from '../documents/settings'
+import { derived, derivedOf } from './caches'
+import type { Reading } from './reading'
 
-/** Documents that were not removed, in the database's own order, so that undo and a reload leave every list as it was. */
-function present<K extends EditableKind>(collection: Collection, kind: K): DocumentOf<K>[] {
-  const all = [...collection.table(kind).values()].filter((d) => !('removed' in d && d.removed))
-  return all.sort((p, q) => (p.id < q.id ? -1 : 1))
+/** Documents that were not removed, in their kind's order, so that undo and a reload leave every list as it was. */
+function present<K extends EditableKind>(reading: Reading, name: K): readonly DocumentOf<K>[] {
+  const all = [...reading.table(name).values()].filter((d) => !('removed' in d && d.removed))
+  all.sort((p, q) => (p.id < q.id ? -1 : 1))
+  const order = KINDS[name].order as ((one: DocumentOf<K>, other: DocumentOf<K>) => number) | undefined
+  return order ? all.sort(order) : all
 }
-const byName = <T extends { name: string }>(list: T[]): T[] => list.sort((p, q) => p.name.localeCompare(q.name))
 
-export const paintsIn = byKinds(['paints'], (c): readonly Paint[] => present(c, 'paints'))
-export const itemsIn = byKinds(['items'], (c): readonly Item[] => present(c, 'items'))
-export const palettesIn = byKinds(['palettes'], (c): readonly Palette[] => byName(present(c, 'palettes')))
-export const pansIn = byKinds(['pans'], (c): readonly Pan[] => present(c, 'pans'))
-export const recipesIn = byKinds(['recipes'], (c): readonly Recipe[] => byName(present(c, 'recipes')))
-export const guidesIn = byKinds(['guides'], (c): readonly Guide[] => byName(present(c, 'guides')))
-/** Versions of palettes, the newest first. */
-export const versionsIn = byKinds(['versions'], (c): readonly Version[] =>
-  present(c, 'versions').sort((p, q) => (p.day < q.day ? 1 : p.day > q.day ? -1 : 0)),
-)
-/** Rankings by eye, the newest first. */
-export const rankingsIn = byKinds(['rankings'], (c): readonly Ranking[] =>
-  present(c, 'rankings').sort((p, q) => (p.day < q.day ? 1 : p.day > q.day ? -1 : 0)),
-)
-export const trialsIn = byKinds(['trials'], (c): readonly Trial[] => present(c, 'trials'))
-export const holdersIn = byKinds(['holders'], (c): readonly OwnHolder[] => byName(present(c, 'holders')))
-export const blendsIn = byKinds(['blends'], (c): readonly KeptBlend[] => byName(present(c, 'blends')))
-export const picturesIn = byKinds(['pictures'], (c): readonly Picture[] => present(c, 'pictures'))
-export const needAnswersIn = byKinds(['needs'], (c): readonly NeedAnswer[] => present(c, 'needs'))
-export const shopsIn = byKinds(['shops'], (c): readonly Shop[] => byName(present(c, 'shops')))
-/** Purchases, the newest first. */
-export const purchasesIn = byKinds(['purchases'], (c): readonly Purchase[] =>
-  present(c, 'purchases').sort((p, q) => (p.day < q.day ? 1 : p.day > q.day ? -1 : 0)),
-)
+type ListOf<K extends EditableKind> = (reading: Reading) => readonly DocumentOf<K>[]
+/** The list of each kind, worked out anew only when one of the kind changed. */
+export const LISTS = Object.fromEntries(
+  EDITABLE_KINDS.map((name) => [name, derived((reading) => present(reading, name))]),
+) as unknown as { [K in EditableKind]: ListOf<K> }
+
+export const paintsIn = LISTS.paints
+export const itemsIn = LISTS.items
+export const palettesIn = LISTS.palettes
+export const recipesIn = LISTS.recipes
+export const trialsIn = LISTS.trials
+export const needAnswersIn = LISTS.needs
+export const shopsIn = LISTS.shops
+export const purchasesIn = LISTS.purchases
+
 /** What may be spent, where that was said. */
-export const budgetIn = byKinds(['budgets'], (c): Budget | undefined => present(c, 'budgets')[0])
-export const leftoversIn = byKinds(['leftovers'], (c): readonly LeftoverRow[] =>
-  present(c, 'leftovers').sort((p, q) => p.file.localeCompare(q.file) || p.line - q.line),
-)
+export const budgetIn = derived((r): Budget | undefined => LISTS.budgets(r)[0])
+/** What holds for the whole collection. */
+export const settingsIn = derived((r): Settings | undefined => r.get('settings', SETTINGS_ID))
 
 /** Items by the paint they hold. */
-export const itemsByPaint = byKinds(['items'], (c): ReadonlyMap<string, readonly Item[]> => {
+export const itemsByPaint = derived((r): ReadonlyMap<string, readonly Item[]> => {
   const byPaint = new Map<string, Item[]>()
-  for (const item of itemsIn(c)) {
+  for (const item of itemsIn(r)) {
     const list = byPaint.get(item.paintId)
     if (list) list.push(item)
     else byPaint.set(item.paintId, [item])
   }
   return byPaint
 })
+
+const unnoted = <T extends { note?: unknown; day?: unknown }>(swatch: T | undefined): T | undefined =>
+  swatch && { ...swatch, note: undefined, day: undefined }
+
+/** A paint without what no judgement of colour and handling looks at; the same object until something else changes. */
+const paintAsJudged = derivedOf((r, id): Paint | undefined => {
+  const paint = r.get('paints', id)
+  if (!paint) return undefined
+  const swatches = SWATCH_KINDS.flatMap((of) => (paint[of] ? [[of, unnoted(paint[of])] as const] : []))
+  return { ...paint, ...Object.fromEntries(swatches), note: undefined, density: undefined, series: undefined }
+}, same)
+export const paintJudged = (reading: Reading, id: string | undefined): Paint | undefined =>
+  id === undefined ? undefined : paintAsJudged(reading, id)
+
+/** The paints as they are judged: a note, a price or a day changes nothing of them. */
+export const paintsJudged = derived((r): readonly Paint[] => paintsIn(r).flatMap(({ id }) => paintJudged(r, id) ?? []))
+
+/** How many there are of each kind, in the kind's own words: everything that a wipe would take. */
+export const inventoryOf = derived((r): readonly { kind: KindName; many: string; count: number }[] =>
+  KIND_NAMES.map((kind) => ({
+    kind,
+    many: KINDS[kind].many,
+    count: kind === 'journal' ? r.journal.size : LISTS[kind](r).length,
+  })),
+)

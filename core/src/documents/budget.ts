@@ -1,5 +1,6 @@
 import * as z from 'zod/mini'
 import { Day, Id } from './fields'
+import { kind } from './kind'
 
 export const BUDGET_PERIODS = ['week', 'fortnight', 'month'] as const
 export type BudgetPeriod = (typeof BUDGET_PERIODS)[number]
@@ -22,3 +23,5 @@ export const Budget = z.looseObject({
   order: z.enum(['best value', 'in my order']),
 })
 export type Budget = z.infer<typeof Budget>
+
+export const budgetKind = kind({ schema: Budget, version: 1, word: 'budget', many: 'budgets', since: 8 })

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
 import { HUE_FAMILIES, SECTORS, type WheelFamily } from '../colour/wheel'
 import { Id, Name, text } from './fields'
+import { byName, kind } from './kind'
 
 const WHEEL_FAMILIES = SECTORS.map((s) => s.family) as [WheelFamily, ...WheelFamily[]]
 const Degrees = z.number().check(z.gte(0), z.lt(360))
@@ -61,3 +62,12 @@ export const GuideState = z.looseObject({
   ),
 })
 export type GuideState = z.infer<typeof GuideState>
+
+export const guideKind = kind({
+  schema: Guide,
+  version: 1,
+  word: 'guide',
+  many: 'methods of your own',
+  since: 4,
+  order: byName,
+})

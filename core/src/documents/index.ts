@@ -27,6 +27,7 @@ export {
   type DocumentOf,
   type Documents,
   type EditableKind,
+  EDITABLE_KINDS,
   KIND_NAMES,
   type KindName,
   KINDS,
@@ -38,6 +39,7 @@ export { NEED_ANSWERS, NeedAnswer } from './need'
 export { Offer, OfferedPaint } from './offer'
 export { OwnHolder } from './ownHolder'
 export { isFieldName, loadDocument } from './load'
+export { Settings, SETTINGS_ID, settingsKind } from './settings'
 export { Paint, Swatch, SWATCH_KINDS, type SwatchKind } from './paint'
 export { Holder, Palette, Place, PlacePlan, PlaceShape, type StandsFor } from './palette'
 export { Pan, type PanSize } from './pan'

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini'
 import { Day, Id, Price, text, Volume } from './fields'
+import { kind } from './kind'
 
 export const ITEM_KINDS = ['tube', 'stick', 'bought pan', 'handmade pan', 'sample'] as const
 export type ItemKind = (typeof ITEM_KINDS)[number]
@@ -50,3 +51,12 @@ export function itemFrom1To2(old: Record<string, unknown>): Record<string, unkno
   const remark = REMARKS.find((r) => r === state)
   return { ...rest, v: 2, supply: supply ?? 'open', remarks: remark ? [remark] : [] }
 }
+
+export const itemKind = kind({
+  schema: Item,
+  version: 2,
+  word: 'item',
+  many: 'tubes, pans and other items',
+  since: 1,
+  migrations: { 1: itemFrom1To2 },
+})

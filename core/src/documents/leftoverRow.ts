@@ -1,5 +1,6 @@
 import * as z from 'zod/mini'
 import { Id, Instant } from './fields'
+import { kind } from './kind'
 
 /** A row of an imported table that could not be read; kept until it is corrected or let go. */
 export const LeftoverRow = z.looseObject({
@@ -15,3 +16,12 @@ export const LeftoverRow = z.looseObject({
   kept: Instant,
 })
 export type LeftoverRow = z.infer<typeof LeftoverRow>
+
+export const leftoverKind = kind({
+  schema: LeftoverRow,
+  version: 1,
+  word: 'row kept for correction',
+  many: 'rows kept for correction',
+  since: 1,
+  order: (p, q) => p.file.localeCompare(q.file) || p.line - q.line,
+})

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
 import { Day, Id, text } from './fields'
 import { Paint } from './paint'
+import { kind } from './kind'
 
 export const NEED_ANSWERS = ['accepted', 'refused', 'later'] as const
 
@@ -24,3 +25,11 @@ export const NeedAnswer = z.looseObject({
   own: z.optional(z.boolean()),
 })
 export type NeedAnswer = z.infer<typeof NeedAnswer>
+
+export const needKind = kind({
+  schema: NeedAnswer,
+  version: 1,
+  word: 'need',
+  many: 'answers about what to buy',
+  since: 8,
+})

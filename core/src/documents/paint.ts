@@ -3,6 +3,7 @@ import { HUE_FAMILIES } from '../colour/wheel'
 import { SWATCH_SOURCES } from '../film/swatch'
 import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from '../pigments/scales'
 import { Day, Id, Name, text } from './fields'
+import { kind } from './kind'
 
 /** CIELAB under D65, 2 degree observer, of a dry swatch on white paper. */
 export const Swatch = z.looseObject({
@@ -70,3 +71,5 @@ export const Paint = z.looseObject({
   removed: z.optional(z.boolean()),
 })
 export type Paint = z.infer<typeof Paint>
+
+export const paintKind = kind({ schema: Paint, version: 1, word: 'paint', many: 'paints', since: 1 })

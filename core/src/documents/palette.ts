@@ -2,6 +2,7 @@ import * as z from 'zod/mini'
 import { Brief } from './brief'
 import { Day, Id, Name, text } from './fields'
 import { GuideState } from './guide'
+import { byName, kind } from './kind'
 
 const Length = z.number().check(z.gte(0), z.lte(2000))
 
@@ -105,3 +106,12 @@ export const Palette = z.looseObject({
   removed: z.optional(z.boolean()),
 })
 export type Palette = z.infer<typeof Palette>
+
+export const paletteKind = kind({
+  schema: Palette,
+  version: 1,
+  word: 'palette',
+  many: 'palettes',
+  since: 1,
+  order: byName,
+})

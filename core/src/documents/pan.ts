@@ -1,5 +1,6 @@
 import * as z from 'zod/mini'
 import { Id, text } from './fields'
+import { kind } from './kind'
 
 export const PAN_SIZES = ['half pan', 'full pan'] as const
 export type PanSize = (typeof PAN_SIZES)[number]
@@ -15,3 +16,5 @@ export const Pan = z.looseObject({
   removed: z.optional(z.boolean()),
 })
 export type Pan = z.infer<typeof Pan>
+
+export const panKind = kind({ schema: Pan, version: 1, word: 'pan', many: 'loose pans', since: 3 })

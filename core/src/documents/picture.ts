@@ -1,5 +1,6 @@
 import * as z from 'zod/mini'
 import { Day, Id } from './fields'
+import { kind } from './kind'
 
 /** A small picture of a painting, kept with the collection: a JPEG, PNG or WebP as a data URL. */
 export const Picture = z.looseObject({
@@ -14,3 +15,11 @@ export const Picture = z.looseObject({
     ),
 })
 export type Picture = z.infer<typeof Picture>
+
+export const pictureKind = kind({
+  schema: Picture,
+  version: 1,
+  word: 'picture of a painting',
+  many: 'pictures of paintings',
+  since: 8,
+})

@@ -1,5 +1,6 @@
 import * as z from 'zod/mini'
 import { Day, Id, text } from './fields'
+import { kind, newestFirst } from './kind'
 
 const Minor = z.int().check(z.gte(0), z.lte(100_000_00))
 export const PURCHASE_STATES = ['ordered', 'delivered', 'returned', 'never mind'] as const
@@ -31,3 +32,12 @@ export type Purchase = z.infer<typeof Purchase>
 /** Whether it came or is still to come: what was sent back, or never came, is not paid for. */
 export const isStanding = ({ state }: Pick<PurchaseLine, 'state'>): boolean =>
   state === 'ordered' || state === 'delivered'
+
+export const purchaseKind = kind({
+  schema: Purchase,
+  version: 1,
+  word: 'purchase',
+  many: 'orders',
+  since: 8,
+  order: newestFirst,
+})

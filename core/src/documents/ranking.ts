@@ -1,5 +1,6 @@
 import * as z from 'zod/mini'
 import { Day, Id, Name, text } from './fields'
+import { kind, newestFirst } from './kind'
 
 /** Candidates laid beside each other and put in order by eye, the best first, with what was seen. */
 export const Ranking = z.looseObject({
@@ -19,3 +20,12 @@ export const Ranking = z.looseObject({
     .check(z.minLength(2, 'At least two paints.'), z.maxLength(12, 'At most twelve paints.')),
 })
 export type Ranking = z.infer<typeof Ranking>
+
+export const rankingKind = kind({
+  schema: Ranking,
+  version: 1,
+  word: 'ranking',
+  many: 'rankings by eye',
+  since: 5,
+  order: newestFirst,
+})

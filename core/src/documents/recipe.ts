@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
 import { Id, Name, text } from './fields'
 import { Swatch } from './paint'
+import { byName, kind } from './kind'
 
 /** Paints of the collection in parts; only the ratios count. */
 export interface PaintParts {
@@ -29,3 +30,12 @@ export const Recipe = z.looseObject({
   note: z.optional(text(2000)),
 })
 export type Recipe = z.infer<typeof Recipe>
+
+export const recipeKind = kind({
+  schema: Recipe,
+  version: 1,
+  word: 'recipe',
+  many: 'kept recipes',
+  since: 2,
+  order: byName,
+})

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
 import { Day, Id, Name } from './fields'
 import { Offer } from './offer'
+import { byName, kind } from './kind'
 
 const Minor = z.int().check(z.gte(0), z.lte(100_000_00))
 
@@ -20,3 +21,5 @@ export const Shop = z.looseObject({
   offers: z.array(Offer).check(z.maxLength(6000, 'At most 6000 lines.')),
 })
 export type Shop = z.infer<typeof Shop>
+
+export const shopKind = kind({ schema: Shop, version: 1, word: 'shop', many: 'shops', since: 8, order: byName })

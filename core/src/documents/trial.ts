@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
 import { Day, Id, text } from './fields'
 import { Swatch } from './paint'
+import { kind } from './kind'
 
 const Parts = z
   .array(z.looseObject({ paintId: Id, parts: z.number().check(z.gt(0), z.lte(99)) }))
@@ -33,3 +34,11 @@ export const Trial = z.looseObject({
   note: z.optional(text(500)),
 })
 export type Trial = z.infer<typeof Trial>
+
+export const trialKind = kind({
+  schema: Trial,
+  version: 1,
+  word: 'trial of a stand-in',
+  many: 'stand-ins tried',
+  since: 5,
+})

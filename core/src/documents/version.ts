@@ -2,6 +2,7 @@ import * as z from 'zod/mini'
 import { Brief } from './brief'
 import { Day, Id, Name, text } from './fields'
 import { Holder, PlacePlan, type Palette } from './palette'
+import { kind, newestFirst } from './kind'
 
 /** A palette as it was planned at one time, kept under a name. It never changes; what comes after is another. */
 export const Version = z.looseObject({
@@ -29,4 +30,13 @@ export const versionOf = ({ holder, plan, brief }: Palette): Pick<Version, 'hold
   holder,
   plan,
   ...(brief ? { brief } : {}),
+})
+
+export const versionKind = kind({
+  schema: Version,
+  version: 1,
+  word: 'version of a palette',
+  many: 'versions of palettes',
+  since: 4,
+  order: newestFirst,
 })

@@ -1,9 +1,17 @@
+import { derived } from '../collection/caches'
 import { itemsByPaint } from '../collection/lists'
-import type { Collection } from '../collection/collection'
+import type { Reading } from '../collection/reading'
+import { same } from '../documents/diff'
 import { isUsable } from '../documents/item'
 
+const counts = derived(
+  (reading): Record<string, number> =>
+    Object.fromEntries([...itemsByPaint(reading)].map(([id, items]) => [id, items.filter(isUsable).length])),
+  same,
+)
+
 /** How many tubes and pans of a paint there are to fill from, by its id. */
-export function usableItemsIn(collection: Collection): (paintId: string) => number {
-  const items = itemsByPaint(collection)
-  return (paintId) => items.get(paintId)?.filter(isUsable).length ?? 0
+export function usableItemsIn(reading: Reading): (paintId: string) => number {
+  const usable = counts(reading)
+  return (paintId) => (Object.hasOwn(usable, paintId) ? usable[paintId]! : 0)
 }

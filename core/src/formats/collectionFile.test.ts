@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { HOLDERS } from '../arranging/holders'
 import { Collection } from '../collection/collection'
 import type { Contents } from '../collection/contents'
-import { readCollection, writeCollection } from './collectionFile'
+import { FILE_SCHEMA, readCollection, writeCollection } from './collectionFile'
 import { noDocuments, type Documents } from '../documents/kinds'
 import type { Palette } from '../documents/palette'
 import type { Result } from '../result'
@@ -134,7 +134,7 @@ describe('the collection file', () => {
     ['[]', 'not-a-collection'],
     ['{"a":1}', 'not-a-collection'],
     ['null', 'not-a-collection'],
-    [file({ schema: 5 }), 'from-newer-version'],
+    [file({ schema: FILE_SCHEMA + 1 }), 'from-newer-version'],
     [file({ schema: 'x' }), 'from-newer-version'],
     [file({ documents: null }), 'not-a-collection'],
     [file({ documents: { paints: {} } }), 'not-a-collection'],

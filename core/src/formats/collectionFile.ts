@@ -6,7 +6,7 @@ import { KIND_NAMES, noDocuments, type Documents, type KindName } from '../docum
 
 export const FILE_FORMAT = 'juxtachrome-collection'
 /** 2: recipes came in. 3: pans, and a journal that names vessels. 4: paintings, needs, shops and purchases. */
-export const FILE_SCHEMA = 4
+export const FILE_SCHEMA = 5
 
 /**
  * Everything as one JSON text, with a schema version, sorted by id and by field, so that the same collection

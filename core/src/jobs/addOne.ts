@@ -6,12 +6,11 @@ import { atOnce, job } from './job'
 /** Where one more paint fits into a palette, and what it could take the place of. Errors: `no-such-palette`, `no-such-paint`, and those of `addOne`. */
 export const addOneJob = job<ArrangeRequest & { paintId: string }, never, AddedOne>({
   lane: 'live',
-  readsJournal: true,
-  run: atOnce(({ paletteId, paintId, ...request }, collection) => {
-    const palette = collection.get('palettes', paletteId)
+  run: atOnce(({ paletteId, paintId, ...request }, reading) => {
+    const palette = reading.get('palettes', paletteId)
     if (!palette) return fail('no-such-palette', 'This palette is no longer here.', paletteId)
-    const adding = collection.get('paints', paintId)
+    const adding = reading.get('paints', paintId)
     if (!adding) return fail('no-such-paint', 'This paint is no longer here.', paintId)
-    return addOne({ ...arrangeQuestionOf(palette, request, collection), adding })
+    return addOne({ ...arrangeQuestionOf(palette, request, reading), adding })
   }),
 })

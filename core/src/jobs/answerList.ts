@@ -28,13 +28,13 @@ const MOST_LISTED = 400
 /** Somebody's list against what is owned, line by line. */
 export const answerListJob = job<AnswerListRequest, AnswerListProgress, AnsweredList>({
   lane: 'long',
-  *run({ text, near = NEAR_ENOUGH }, collection): Generator<AnswerListProgress, Result<AnsweredList>> {
-    const owned = paintsIn(collection)
-    const reading = parseLines(text, makersOf(owned))
-    const { paints: lines, skipped } = yield* retold(reading, () => ({ done: 0, of: 1 }))
+  *run({ text, near = NEAR_ENOUGH }, reading): Generator<AnswerListProgress, Result<AnsweredList>> {
+    const owned = paintsIn(reading)
+    const parsing = parseLines(text, makersOf(owned))
+    const { paints: lines, skipped } = yield* retold(parsing, () => ({ done: 0, of: 1 }))
     if (lines.length === 0) return fail('no-paints', 'No line of the list names a paint.')
     if (lines.length > MOST_LISTED) return fail('too-long', `A list may name at most ${MOST_LISTED} paints.`)
-    const going = answerList({ lines, owned, films: indexPaintsIn(collection).paints, near })
+    const going = answerList({ lines, owned, films: indexPaintsIn(reading).paints, near })
     const soFar: ListedAnswer[] = []
     const answers = yield* retold(going, (answer) => {
       soFar.push(answer)

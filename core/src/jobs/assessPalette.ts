@@ -1,6 +1,8 @@
 import { paletteAt } from '../choosing/paletteAt'
 import { assessPalette, type AssessProgress } from '../choosing/verdict/assess'
 import type { Assessment } from '../choosing/verdict/assessment'
+import { derivedOf } from '../collection/caches'
+import { same } from '../documents/diff'
 import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
 import { fail } from '../result'
@@ -17,33 +19,42 @@ const QUIET = 250
 /** How long the asker has to bring an index that is kept somewhere, ms. */
 const TO_BRING = 200
 
-/** The verdict of a palette, which follows every change of it and of the paints. */
+/** What is judged of a palette: a lock, a reservation or a name is not. */
+const asJudged = derivedOf((reading, id): Palette | undefined => {
+  const palette = paletteAt(reading, id)
+  if (!palette) return undefined
+  const { holder, brief, use, forChild } = palette
+  const plan = Object.fromEntries(
+    holder.places.flatMap((place) => {
+      const paintId = planAt(palette, place.id)?.paintId
+      return paintId ? [[place.id, { paintId }]] : []
+    }),
+  )
+  return {
+    id,
+    v: 1,
+    name: '',
+    purpose: '',
+    use,
+    holder,
+    plan,
+    ...(brief ? { brief } : {}),
+    ...(forChild ? { forChild } : {}),
+  }
+}, same)
+
+/** The verdict of a palette, which follows every change of what it was read from. */
 export const assessPaletteJob = job<AssessRequest, AssessProgress, Assessment>({
   lane: 'live',
-  run(request, collection) {
-    const palette = paletteAt(collection, request.paletteId)
-    hasChanged(request, palette)
-    if (!palette) return refused()
-    return assessPalette(assessQuestionOf(collection, palette))
+  run({ paletteId }, reading) {
+    const palette = asJudged(reading, paletteId)
+    return palette ? assessPalette(assessQuestionOf(reading, palette)) : refused()
   },
   news: ({ soFar }) => soFar,
   rests: ({ restful, awaits }, run) => (awaits && run === 1 ? TO_BRING : restful && run > 1 ? QUIET : undefined),
-  concerns({ delta }, request, collection) {
-    const ofPaints = delta.documents.some(({ kind }) => kind === 'paints' || kind === 'recipes')
-    const ofPalette = delta.documents.some(({ kind, id }) => kind === 'palettes' && id === request.paletteId)
-    return ofPaints || (ofPalette && hasChanged(request, paletteAt(collection, request.paletteId)))
-  },
+  wants: (said) => ('of' in said ? said.soFar?.needs : said.needs),
+  keeps: ({ needs }) => needs.length === 0,
 })
-
-const judged = new WeakMap<AssessRequest, string>()
-/** Whether what is judged of a palette is another than last time: a lock, a reservation or a name is not. */
-function hasChanged(request: AssessRequest, palette: Palette | undefined): boolean {
-  const places = palette?.holder.places.map(({ id }) => planAt(palette, id)?.paintId ?? '')
-  const now = JSON.stringify([places, palette?.brief])
-  const changed = judged.get(request) !== now
-  judged.set(request, now)
-  return changed
-}
 
 // eslint-disable-next-line require-yield
 function* refused(): ReturnType<typeof assessPalette> {

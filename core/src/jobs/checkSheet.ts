@@ -29,19 +29,19 @@ export interface SheetChecked extends PhotoChecked {
  */
 export const checkSheetJob = job<CheckRequest, { done: number; of: number }, SheetChecked>({
   lane: 'long',
-  *run({ image, page, corners: laid }, collection): Generator<{ done: number; of: number }, Result<SheetChecked>> {
+  *run({ image, page, corners: laid }, reading): Generator<{ done: number; of: number }, Result<SheetChecked>> {
     if (!laid && !page.corners)
       return fail('no-marks', 'This sheet is printed without marks. Lay the corners on the edges of what is drawn.')
     const frame = frameOf(page)
     const corners = laid ? ok(laid) : findMarks(image, frame.width / frame.height)
     if (!corners.ok) return corners
-    const known = knownBoxes(page.boxes, (id) => collection.get('paints', id))
-    const reading = yield* readPage({ image, page, corners: corners.value, known })
-    if (!reading.ok) return reading
-    const coloursOf = fillingColours(collection)
+    const known = knownBoxes(page.boxes, (id) => reading.get('paints', id))
+    const read = yield* readPage({ image, page, corners: corners.value, known })
+    if (!read.ok) return read
+    const coloursOf = fillingColours(reading)
     const expected = page.boxes.map(({ filling }) => coloursOf(filling.parts, watersOf(filling)))
-    const checked = checkPhoto({ boxes: page.boxes, expected, read: reading.value.boxes })
-    const { cautions, toned } = reading.value
+    const checked = checkPhoto({ boxes: page.boxes, expected, read: read.value.boxes })
+    const { cautions, toned } = read.value
     return ok({ ...checked, corners: corners.value, cautions, toned })
   },
 })

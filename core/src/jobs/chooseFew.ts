@@ -1,5 +1,5 @@
 import { choosePalette, type Chosen, type ChooseProgress } from '../choosing/best/choosePalette'
-import { paintsIn } from '../collection/lists'
+import { paintsJudged } from '../collection/lists'
 import type { TargetChoice } from '../documents/brief'
 import { plannedPaints } from '../documents/plan'
 import { usableItemsIn } from '../filling/atHand'
@@ -24,13 +24,13 @@ export interface ChooseFewRequest {
 /** The best few paints of a palette for one painting. */
 export const chooseFewJob = job<ChooseFewRequest, ChooseProgress, Chosen>({
   lane: 'long',
-  *run({ paletteId, count, target, fixed = [] }, collection): Generator<ChooseProgress, Result<Chosen>> {
-    const palette = collection.get('palettes', paletteId)
+  *run({ paletteId, count, target, fixed = [] }, reading): Generator<ChooseProgress, Result<Chosen>> {
+    const palette = reading.get('palettes', paletteId)
     const table = tableOf(target)
     if (!palette || !table) return fail('no-palette', 'That palette or that subject is gone.')
     const here = plannedPaints(palette)
-    const paints = paintsIn(collection).filter((p) => here.has(p.id))
-    const indexed = indexPaintsOf(paints, strengthsIn(collection))
+    const paints = paintsJudged(reading).filter((p) => here.has(p.id))
+    const indexed = indexPaintsOf(paints, strengthsIn(reading))
     const building = mixtureIndex({ paints: indexed.paints, table, near: palette.brief?.near ?? NEAR_ENOUGH })
     const index = yield* retold(building, (): ChooseProgress => ({ stage: 'searching' }))
     if (!index.ok) return index
@@ -41,7 +41,7 @@ export const chooseFewJob = job<ChooseFewRequest, ChooseProgress, Chosen>({
       planned,
       free: Math.max(0, Math.min(8, count) - planned.length),
       tables: [{ index: index.value, weights, share: 1 }],
-      itemsOf: usableItemsIn(collection),
+      itemsOf: usableItemsIn(reading),
       ...(palette.brief?.most ? { most: palette.brief.most } : {}),
     })
   },

@@ -1,9 +1,10 @@
 import { freePlaces } from '../arranging/moves'
 import { choosePalette, type Chosen, type ChooseProgress } from '../choosing/best/choosePalette'
 import { tablesHeld } from '../choosing/best/tablesHeld'
-import { paintsIn } from '../collection/lists'
+import { paintsJudged } from '../collection/lists'
 import { plannedPaints } from '../documents/plan'
 import { usableItemsIn } from '../filling/atHand'
+import { heldIndexIn } from '../reach/heldIndexes'
 import { indexPaintsIn } from '../reach/indexPaints'
 import { fail, type Result } from '../result'
 import { job } from './job'
@@ -11,15 +12,15 @@ import { job } from './job'
 /** Fills the free places of a palette best; what is planned stays. Needs the indexes that its verdict needs. */
 export const choosePaletteJob = job<{ paletteId: string }, ChooseProgress, Chosen>({
   lane: 'live',
-  *run({ paletteId }, collection): Generator<ChooseProgress, Result<Chosen>> {
-    const palette = collection.get('palettes', paletteId)
+  *run({ paletteId }, reading): Generator<ChooseProgress, Result<Chosen>> {
+    const palette = reading.get('palettes', paletteId)
     if (!palette) return fail('no-palette', 'That palette is gone.')
     const { brief } = palette
-    const tables = tablesHeld(brief, indexPaintsIn(collection).paints)
+    const tables = tablesHeld(brief, indexPaintsIn(reading).paints, (key) => heldIndexIn(reading, key))
     if (!tables) return fail('no-index', 'What the collection mixes is still being worked out.')
-    const usable = usableItemsIn(collection)
+    const usable = usableItemsIn(reading)
     return yield* choosePalette({
-      paints: paintsIn(collection),
+      paints: paintsJudged(reading),
       planned: [...plannedPaints(palette)],
       free: freePlaces(palette).length,
       tables,

@@ -7,11 +7,10 @@ import { atOnce, job } from './job'
 /** What there is to say of a palette as it lies, or as a proposal would lay it. */
 export const explainArrangementJob = job<ArrangeRequest & { plan?: Palette['plan'] }, never, ArrangementExplained>({
   lane: 'live',
-  readsJournal: true,
-  run: atOnce(({ paletteId, plan, ...request }, collection) => {
-    const palette = collection.get('palettes', paletteId)
+  run: atOnce(({ paletteId, plan, ...request }, reading) => {
+    const palette = reading.get('palettes', paletteId)
     if (!palette) return fail('no-such-palette', 'This palette is no longer here.', paletteId)
-    const question = arrangeQuestionOf(plan ? { ...palette, plan } : palette, request, collection)
+    const question = arrangeQuestionOf(plan ? { ...palette, plan } : palette, request, reading)
     return ok(explainArrangement(question))
   }),
 })

@@ -18,16 +18,16 @@ export interface FindStandInsRequest {
 /** What could take the place of a paint, ranked, the first answers at once. */
 export const findStandInsJob = job<FindStandInsRequest, StandInProgress, StandIn[]>({
   lane: 'live',
-  *run({ wanted, paletteId, matters }, collection): Generator<StandInProgress, Result<StandIn[]>> {
-    const palette = collection.get('palettes', paletteId)
-    const sought = soughtOf(wanted, (id) => collection.get('paints', id))
+  *run({ wanted, paletteId, matters }, reading): Generator<StandInProgress, Result<StandIn[]>> {
+    const palette = reading.get('palettes', paletteId)
+    const sought = soughtOf(wanted, (id) => reading.get('paints', id))
     if (!sought.ok) return sought
-    const context = standInContextOf(collection, palette)
+    const context = standInContextOf(reading, palette)
     const own = sought.value.paint?.id
     return yield* searchStandIns({
       sought: sought.value,
       context: { ...context, palette: context.palette.filter((p) => p.id !== own) },
-      trials: trialsIn(collection),
+      trials: trialsIn(reading),
       ...(matters ? { matters } : {}),
       ...(palette?.brief?.most ? { most: palette.brief.most } : {}),
     })

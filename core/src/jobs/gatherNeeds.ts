@@ -1,6 +1,6 @@
 import { assessPalette } from '../choosing/verdict/assess'
 import type { GapKind } from '../choosing/verdict/assessment'
-import type { Collection } from '../collection/collection'
+import type { Reading } from '../collection/reading'
 import { itemsByPaint, needAnswersIn, paintsIn, palettesIn } from '../collection/lists'
 import type { Palette } from '../documents/palette'
 import { gatherNeeds } from '../restocking/gatherNeeds'
@@ -39,12 +39,11 @@ const BACK = 365
 /** Everything that may be worth buying: at once without the gaps of verdicts, then palette by palette with them. */
 export const gatherNeedsJob = job<GatherRequest, GatherProgress, Gathered>({
   lane: 'long',
-  readsJournal: true,
-  *run({ today, withGaps, gaps: before }, collection): Generator<GatherProgress, Result<Gathered>> {
-    const palettes = palettesIn(collection)
+  *run({ today, withGaps, gaps: before }, reading): Generator<GatherProgress, Result<Gathered>> {
+    const palettes = palettesIn(reading)
     const gaps = [...(before ?? [])]
     const gathered = (): Gathered => ({
-      needs: gatherNeeds({ ...known(collection, today), gaps }),
+      needs: gatherNeeds({ ...known(reading, today), gaps }),
       ...(withGaps || before ? { gaps: [...gaps] } : {}),
     })
     const of = palettes.length + 1
@@ -52,7 +51,7 @@ export const gatherNeedsJob = job<GatherRequest, GatherProgress, Gathered>({
     yield { done: 0, of, soFar: latest }
     if (withGaps && !before)
       for (const [i, palette] of palettes.entries()) {
-        const found = yield* gapsOfPalette(collection, palette, (share) => ({ done: i + share, of }))
+        const found = yield* gapsOfPalette(reading, palette, (share) => ({ done: i + share, of }))
         if (found.length === 0) continue
         gaps.push(...found.map((gap) => ({ paletteId: palette.id, gap })))
         latest = gathered()
@@ -63,29 +62,29 @@ export const gatherNeedsJob = job<GatherRequest, GatherProgress, Gathered>({
   news: ({ soFar }) => soFar,
 })
 
-function known(collection: Collection, today: string) {
-  const items = itemsByPaint(collection)
-  const { ledger } = collection
+function known(reading: Reading, today: string) {
+  const items = itemsByPaint(reading)
+  const { ledger } = reading
   return {
-    paints: paintsIn(collection),
+    paints: paintsIn(reading),
     itemsOf: (id: string) => items.get(id) ?? [],
     account: (id: string) => ledger.account(id),
-    palettes: palettesIn(collection),
-    uses: ledger
+    palettes: palettesIn(reading),
+    uses: ledger.whole
       .paintedFrom()
       .map((id) => projectUse(ledger.sittingsOf(id), { from: daysAfter(today, -BACK), to: today })),
-    answers: needAnswersIn(collection),
+    answers: needAnswersIn(reading),
     today,
   }
 }
 
 /** Gaps of a palette that nothing owned and at hand would close. */
 function* gapsOfPalette(
-  collection: Collection,
+  reading: Reading,
   palette: Palette,
   tell: (share: number) => GatherProgress,
 ): Generator<GatherProgress, GapKind[]> {
-  for (const { done, of, soFar } of assessPalette(assessQuestionOf(collection, palette))) {
+  for (const { done, of, soFar } of assessPalette(assessQuestionOf(reading, palette))) {
     if (soFar?.gaps) return soFar.gaps.filter((g) => !g.remedy).map((g) => g.kind)
     yield tell(done / of)
   }

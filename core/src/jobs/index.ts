@@ -1,4 +1,6 @@
-export type { Job, Lane } from './job'
+export type { IndexWanted, Job, Lane } from './job'
+export type { Kept } from './kept'
+export type { Tools } from './tools'
 export { JOBS, type JobName, type ProgressOf, type RequestOf, type ValueOf } from './registry'
 export type { FromWorker, ToWorker } from './messages'
 export { JobRunner } from './runner'

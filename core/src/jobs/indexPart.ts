@@ -16,10 +16,10 @@ export interface IndexPartRequest {
 /** One worker's share of the index of mixtures of the whole collection. */
 export const indexPartJob = job<IndexPartRequest, { done: number; of: number }, IndexPart>({
   lane: 'long',
-  run({ choice, previous, ...question }, collection) {
+  run({ choice, previous, ...question }, reading) {
     const table = tableOf(choice)
     if (!table) return unknown()
-    const { paints } = indexPaintsIn(collection)
+    const { paints } = indexPaintsIn(reading)
     return indexPart({ ...question, table, paints, ...(previous ? { previous: joinParts(previous) } : {}) })
   },
 })

@@ -8,12 +8,12 @@ import { standInContextOf } from './standInContext'
 /** For every mixed paint of a palette: mix it, or keep it. */
 export const judgeConvenienceJob = job<{ paletteId: string }, { soFar: Convenience[] }, Convenience[]>({
   lane: 'long',
-  *run({ paletteId }, collection): Generator<{ soFar: Convenience[] }, Result<Convenience[]>> {
-    const palette = collection.get('palettes', paletteId)
+  *run({ paletteId }, reading): Generator<{ soFar: Convenience[] }, Result<Convenience[]>> {
+    const palette = reading.get('palettes', paletteId)
     if (!palette) return fail('no-palette', 'That palette is gone.')
     const soFar: Convenience[] = []
     const going = convenienceOf({
-      context: standInContextOf(collection, palette),
+      context: standInContextOf(reading, palette),
       near: palette.brief?.near ?? NEAR_ENOUGH,
       ...(palette.brief?.most ? { most: palette.brief.most } : {}),
     })

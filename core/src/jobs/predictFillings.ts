@@ -16,8 +16,8 @@ const AT_ONCE = 200
 /** What mixtures look like, many at once: for charts and keys. */
 export const predictFillingsJob = job<PredictRequest, { done: number; of: number }, PredictedFillings>({
   lane: 'live',
-  *run({ fillings }, collection) {
-    const coloursOf = fillingColours(collection)
+  *run({ fillings }, reading) {
+    const coloursOf = fillingColours(reading)
     const value: PredictedFillings = []
     for (const { parts, waters } of fillings) {
       value.push(coloursOf(parts, waters))

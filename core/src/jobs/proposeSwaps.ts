@@ -15,13 +15,12 @@ export interface ProposeRequest {
 /** What the use of a palette speaks for. Errors: `no-palette`, and those of `proposeSwaps`. */
 export const proposeSwapsJob = job<ProposeRequest, ProposeProgress, Proposal[]>({
   lane: 'live',
-  readsJournal: true,
-  run({ paletteId, stretch, today }, collection) {
-    const palette = collection.get('palettes', paletteId)
+  run({ paletteId, stretch, today }, reading) {
+    const palette = reading.get('palettes', paletteId)
     if (!palette) return refused()
-    const { ledger } = collection
+    const { ledger } = reading
     return proposeSwaps({
-      ...assessQuestionOf(collection, palette),
+      ...assessQuestionOf(reading, palette),
       complete: true,
       review: reviewPalette({
         palette,
@@ -30,7 +29,7 @@ export const proposeSwapsJob = job<ProposeRequest, ProposeProgress, Proposal[]>(
         today,
         ...(stretch ? { stretch } : {}),
       }),
-      elsewhere: ledger
+      elsewhere: ledger.whole
         .paintedFrom()
         .filter((id) => id !== paletteId)
         .map((id) => projectUse(ledger.sittingsOf(id), stretch)),

@@ -1,4 +1,4 @@
-import { paintsIn } from '../collection/lists'
+import { paintsJudged } from '../collection/lists'
 import { plannedPaints } from '../documents/plan'
 import type { RecipeProgress, RecipeTarget } from '../mixing/recipes/question'
 import { recipesFromPaints, type PaintRecipes } from '../mixing/recipes/recipesFromPaints'
@@ -18,13 +18,13 @@ export interface RecipesRequest {
 /** The best mixtures of the paints at hand for a target. */
 export const recipesFromPaintsJob = job<RecipesRequest, RecipeProgress, PaintRecipes>({
   lane: 'long',
-  run({ paletteId, without, ...question }, collection) {
-    const palette = collection.get('palettes', paletteId)
+  run({ paletteId, without, ...question }, reading) {
+    const palette = reading.get('palettes', paletteId)
     const here = palette && plannedPaints(palette)
-    const paints = paintsIn(collection).filter((p) => p.id !== without && (!here || here.has(p.id)))
+    const paints = paintsJudged(reading).filter((p) => p.id !== without && (!here || here.has(p.id)))
     return recipesFromPaints({
       ...question,
-      strengths: strengthsIn(collection),
+      strengths: strengthsIn(reading),
       paints: paints.map((paint) => ({ id: paint.id, paint })),
     })
   },

@@ -1,8 +1,9 @@
 import { tablesHeld } from '../choosing/best/tablesHeld'
 import { reduceSteps, type ReduceStep } from '../choosing/ways/reduce'
-import { paintsIn } from '../collection/lists'
+import { paintsJudged } from '../collection/lists'
 import { planAt, plannedPaints } from '../documents/plan'
 import { usableItemsIn } from '../filling/atHand'
+import { heldIndexIn } from '../reach/heldIndexes'
 import { indexPaintsIn } from '../reach/indexPaints'
 import { fail, ok, type Result } from '../result'
 import { retold } from '../steps'
@@ -27,18 +28,18 @@ export interface Reduced {
 /** In which order paints are missed least, from everything owned or from a palette down to one. */
 export const reducePaletteJob = job<ReduceRequest, ReduceProgress, Reduced>({
   lane: 'live',
-  *run({ paletteId, from }, collection): Generator<ReduceProgress, Result<Reduced>> {
-    const palette = collection.get('palettes', paletteId)
+  *run({ paletteId, from }, reading): Generator<ReduceProgress, Result<Reduced>> {
+    const palette = reading.get('palettes', paletteId)
     if (!palette) return fail('no-palette', 'That palette is gone.')
-    const { paints: indexed } = indexPaintsIn(collection)
-    const tables = tablesHeld(palette.brief, indexed)
+    const { paints: indexed } = indexPaintsIn(reading)
+    const tables = tablesHeld(palette.brief, indexed, (key) => heldIndexIn(reading, key))
     if (!tables?.length) return fail('no-index', 'What the collection mixes is still being worked out.')
-    const usable = usableItemsIn(collection)
+    const usable = usableItemsIn(reading)
     const planned = plannedPaints(palette)
     const reckoned = new Set(indexed.map((p) => p.id))
     const isIn = (id: string) =>
       reckoned.has(id) && (from === 'palette' ? planned.has(id) : planned.has(id) || usable(id) > 0)
-    const paints = paintsIn(collection).filter((p) => isIn(p.id))
+    const paints = paintsJudged(reading).filter((p) => isIn(p.id))
     const locked = palette.holder.places.flatMap(({ id }) => {
       const plan = planAt(palette, id)
       return plan?.locked && plan.paintId ? [plan.paintId] : []

@@ -29,7 +29,7 @@ function runner(step = 0) {
   const pause = () => new Promise<void>((resume) => setImmediate(resume))
   const resting: (() => void)[] = []
   const rest = () => new Promise<void>((resume) => resting.push(resume))
-  const jobs = new JobRunner(send, pause, rest, () => (now += step))
+  const jobs = new JobRunner(send, { pause, rest, clock: () => (now += step) })
   jobs.hear({
     type: 'contents',
     contents: { ...noContents(), documents: { ...noContents().documents, paints: PAINTS, palettes: [TIN] } },
@@ -69,7 +69,8 @@ describe('what a worker says on the way', () => {
     const answers = () => heard.filter((m) => m.type === 'answer').length
     // first it waits whether the asker has what it needs of the whole collection
     while (resting.length < 1) await new Promise((resume) => setImmediate(resume))
-    expect(heard.at(-1)).toMatchObject({ progress: { soFar: { needs: [{ choice: 0 }], tables: [] } } })
+    expect(heard.at(-2)).toMatchObject({ progress: { soFar: { needs: [{ choice: { kind: 'everything' } }], tables: [] } } })
+    expect(heard.at(-1)).toMatchObject({ type: 'wants', id: 1, wants: [{ near: 5 }] })
     resting.pop()!()
     await done
     expect([answers(), resting.length]).toEqual([1, 0])

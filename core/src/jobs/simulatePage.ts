@@ -15,8 +15,8 @@ export interface SimulatePageRequest {
 /** Makes up a photograph of a painted sheet, for trying. */
 export const simulatePageJob = job<SimulatePageRequest, never, { image: Pixels; corners: Corners }>({
   lane: 'long',
-  run: atOnce(({ page, conditions, exchanged }, collection) => {
-    const coloursOf = fillingColours(collection)
+  run: atOnce(({ page, conditions, exchanged }, reading) => {
+    const coloursOf = fillingColours(reading)
     const at = (i: number) => (i === exchanged?.[0] ? exchanged[1] : i === exchanged?.[1] ? exchanged[0] : i)
     return simulatePage(
       page,

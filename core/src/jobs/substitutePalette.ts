@@ -1,11 +1,11 @@
-import type { Collection } from '../collection/collection'
+import type { Reading } from '../collection/reading'
 import { paintsIn, trialsIn } from '../collection/lists'
 import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
 import { makersOf } from '../paints/collect'
 import { parseLines } from '../paints/reading/parseLines'
 import { EVERYTHING } from '../reach/lattice'
-import { heldIndex } from '../reach/heldIndexes'
+import { heldIndexIn } from '../reach/heldIndexes'
 import { indexPaintsIn } from '../reach/indexPaints'
 import { NEAR_ENOUGH } from '../reach/choices'
 import { PaletteReach } from '../reach/paletteReach'
@@ -51,10 +51,10 @@ export interface Substituted {
 /** The best stand-in for every place of a palette, or for every line of somebody's list. */
 export const substitutePaletteJob = job<SubstituteRequest, SubstitutedProgress, Substituted>({
   lane: 'long',
-  *run({ paletteId, text, others, ...question }, collection): Generator<SubstitutedProgress, Result<Substituted>> {
-    const palette = collection.get('palettes', paletteId)
+  *run({ paletteId, text, others, ...question }, reading): Generator<SubstitutedProgress, Result<Substituted>> {
+    const palette = reading.get('palettes', paletteId)
     if (!palette) return fail('no-palette', 'That palette is gone.')
-    const lines = text === undefined ? linesOfPalette(palette, collection) : yield* linesOfText(text, collection)
+    const lines = text === undefined ? linesOfPalette(palette, reading) : yield* linesOfText(text, reading)
     if (lines.length === 0)
       return fail('no-paints', text === undefined ? 'Nothing is planned yet.' : 'No line of the list names a paint.')
     const byId = new Map(lines.map((l) => [l.id, l]))
@@ -66,8 +66,8 @@ export const substitutePaletteJob = job<SubstituteRequest, SubstitutedProgress, 
     const going = substitutePalette({
       ...question,
       lines,
-      context: standInContextOf(collection, palette),
-      trials: trialsIn(collection),
+      context: standInContextOf(reading, palette),
+      trials: trialsIn(reading),
       near: palette.brief?.near ?? NEAR_ENOUGH,
       // that another tube of each will do is no news of a palette; of a list it is
       ...(text === undefined || others ? { unless: (_id: string, { kind }: StandIn) => kind === 'another item' } : {}),
@@ -76,7 +76,7 @@ export const substitutePaletteJob = job<SubstituteRequest, SubstitutedProgress, 
     const answer = yield* retold(going, ({ done, of, soFar }) => ({ done, of, soFar: soFar.map(named) }))
     if (!answer.ok) return answer
     const said = answer.value.map(named)
-    const reach = text === undefined ? reachOf(palette, said, collection) : undefined
+    const reach = text === undefined ? reachOf(palette, said, reading) : undefined
     return ok({ lines: said, ...(reach ? { reach } : {}) })
   },
   news: ({ soFar }) => (soFar.length ? soFar : undefined),
@@ -84,25 +84,25 @@ export const substitutePaletteJob = job<SubstituteRequest, SubstitutedProgress, 
 
 type NamedLine = Line & { words: string }
 
-function linesOfPalette(palette: Palette, collection: Collection): NamedLine[] {
+function linesOfPalette(palette: Palette, reading: Reading): NamedLine[] {
   return palette.holder.places.flatMap(({ id }): NamedLine[] => {
-    const paint = collection.get('paints', planAt(palette, id)?.paintId)
+    const paint = reading.get('paints', planAt(palette, id)?.paintId)
     if (!paint) return []
     return [{ id, words: paint.name, sought: soughtOf({ kind: 'paint', paintId: paint.id }, () => paint) }]
   })
 }
 
-function* linesOfText(text: string, collection: Collection): Generator<SubstitutedProgress, NamedLine[]> {
-  const owned = paintsIn(collection)
-  const reading = parseLines(text, makersOf(owned))
-  const { paints } = yield* retold(reading, (): SubstitutedProgress => ({ done: 0, of: 1, soFar: [] }))
+function* linesOfText(text: string, reading: Reading): Generator<SubstitutedProgress, NamedLine[]> {
+  const owned = paintsIn(reading)
+  const parsing = parseLines(text, makersOf(owned))
+  const { paints } = yield* retold(parsing, (): SubstitutedProgress => ({ done: 0, of: 1, soFar: [] }))
   return paints.map(({ line, text: words, read }) => ({ id: String(line), words, sought: soughtAsListed(read, owned) }))
 }
 
 /** What the palette reaches as it is, and with the stand-ins in place of its paints; a mixture takes no place. */
-function reachOf(palette: Palette, lines: readonly SubstitutedLine[], collection: Collection): Substituted['reach'] {
+function reachOf(palette: Palette, lines: readonly SubstitutedLine[], reading: Reading): Substituted['reach'] {
   const near = palette.brief?.near ?? NEAR_ENOUGH
-  const index = heldIndex(keyFor(indexPaintsIn(collection).paints, EVERYTHING, near))
+  const index = heldIndexIn(reading, keyFor(indexPaintsIn(reading).paints, EVERYTHING, near))
   if (!index) return undefined
   const reach = new PaletteReach(index, new Float64Array(index.count).fill(1), palette.brief?.most ?? 3)
   const of = (ids: readonly (string | undefined)[]) => {

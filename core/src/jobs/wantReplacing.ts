@@ -26,17 +26,16 @@ const HALF_PAN = 1.8
 /** The paints that want replacing, why, and what is proposed for each. */
 export const wantReplacingJob = job<WantReplacingRequest, WantReplacingProgress, Wanting[]>({
   lane: 'long',
-  readsJournal: true,
-  *run({ paletteId, all }, collection): Generator<WantReplacingProgress, Result<Wanting[]>> {
-    const palette = collection.get('palettes', paletteId)
-    const context = standInContextOf(collection, palette)
+  *run({ paletteId, all }, reading): Generator<WantReplacingProgress, Result<Wanting[]>> {
+    const palette = reading.get('palettes', paletteId)
+    const context = standInContextOf(reading, palette)
     const planned = palette ? plannedPaints(palette) : new Set<string>()
-    const paints = paintsIn(collection).filter((p) => all || planned.has(p.id))
+    const paints = paintsIn(reading).filter((p) => all || planned.has(p.id))
     const [place] = palette?.holder.places ?? []
     const wanting = wantingOf(paints, {
       owned: context.owned,
       itemsOf: context.itemsOf,
-      leftIn: (item) => balanceOf(item, collection.ledger.account(item.id)).left,
+      leftIn: (item) => balanceOf(item, reading.ledger.account(item.id)).left,
       filling: place ? usualFilling(place) : HALF_PAN,
       beside: paints,
     })
@@ -44,10 +43,10 @@ export const wantReplacingJob = job<WantReplacingRequest, WantReplacingProgress,
     const asked = {
       context,
       scope: 'anything' as const,
-      trials: trialsIn(collection),
+      trials: trialsIn(reading),
       near: palette?.brief?.near ?? NEAR_ENOUGH,
     }
-    const going = proposalsFor(wanting, asked, (id) => collection.get('paints', id))
+    const going = proposalsFor(wanting, asked, (id) => reading.get('paints', id))
     return yield* retold(going, ({ done, of }): WantReplacingProgress => ({ done, of }))
   },
   news: ({ soFar }) => soFar,

@@ -1,7 +1,7 @@
 import { NEAR_ENOUGH } from '../reach/choices'
 import { indexPaintsIn } from '../reach/indexPaints'
 import { EVERYTHING } from '../reach/lattice'
-import { heldIndex } from '../reach/heldIndexes'
+import { heldIndexIn } from '../reach/heldIndexes'
 import { PaletteReach } from '../reach/paletteReach'
 import { keyFor } from '../choosing/verdict/indexes'
 import { plannedPaints } from '../documents/plan'
@@ -11,10 +11,10 @@ import { atOnce, job } from './job'
 /** Owned paints that would bring a cell of the lattice within reach of a palette. */
 export const whoWouldJob = job<{ paletteId: string; cell: number }, never, { id: string; size: 1 | 2 | 3 }[]>({
   lane: 'live',
-  run: atOnce(({ paletteId, cell }, collection) => {
-    const palette = collection.get('palettes', paletteId)
+  run: atOnce(({ paletteId, cell }, reading) => {
+    const palette = reading.get('palettes', paletteId)
     const near = palette?.brief?.near ?? NEAR_ENOUGH
-    const index = heldIndex(keyFor(indexPaintsIn(collection).paints, EVERYTHING, near))
+    const index = heldIndexIn(reading, keyFor(indexPaintsIn(reading).paints, EVERYTHING, near))
     if (!palette || !index) return fail('no-index', 'What the collection mixes is still being worked out.')
     const reach = new PaletteReach(index, new Float64Array(index.count).fill(1), palette.brief?.most ?? 3)
     reach.become([...plannedPaints(palette)])

@@ -2,7 +2,7 @@
 export { behaviourOfMixture } from './behaviour'
 export { compareSamples, type Sample } from './compare'
 export { mixOptics } from './mixOptics'
-export { type Observation, observationOf } from './observations'
+export { type Observation, observationOf, observationsIn } from './observations'
 export { mixtureColours, type MixturePart, type MixturePrediction, predictMixture } from './predictMixture'
 export { findRecipes, searchRecipes } from './recipes/findRecipes'
 export { type FoundRecipe, LOADS, type RecipeTarget } from './recipes/question'

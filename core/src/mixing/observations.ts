@@ -1,3 +1,6 @@
+import { derived } from '../collection/caches'
+import { recipesIn } from '../collection/lists'
+import { same } from '../documents/diff'
 import { labD65, type LabD65 } from '../units'
 import { masstoneOf, WASH_WATER, washOf, type Optics } from '../film/optics'
 import type { Recipe } from '../documents/recipe'
@@ -21,6 +24,12 @@ export function observationOf(recipe: Recipe): Observation | undefined {
     ...(wash ? { wash } : {}),
   }
 }
+
+/** All of them, the same list for as long as they say the same. */
+export const observationsIn = derived(
+  (reading): readonly Observation[] => recipesIn(reading).flatMap((recipe) => observationOf(recipe) ?? []),
+  same,
+)
 
 type Shift = [dL: number, da: number, db: number]
 export interface Correction {

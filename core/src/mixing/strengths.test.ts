@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { Collection } from '../collection/collection'
+import { readingOf } from '../collection/reading'
 import { noDocuments } from '../documents/kinds'
 import type { Paint } from '../documents/paint'
 import { colourDifference } from '../colour/difference'
@@ -115,17 +116,17 @@ describe('a collection’s strengths', () => {
     const documents = noDocuments()
     documents.paints = [{ ...paint, tint: { L: 50, a: -12, b: -40, source: 'typed' } }]
     const collection = new Collection({ documents, unreadable: [] })
-    const first = strengthsIn(collection)
+    const first = strengthsIn(readingOf(collection))
     expect(first.get('p')!.factor).toBeGreaterThan(1.5)
     const named = { ...documents.paints[0]!, note: 'the good one' }
     collection.take({ documents: [{ kind: 'paints', id: 'p', document: named }], journal: [] }, 'user')
-    expect(strengthsIn(collection)).toBe(first)
+    expect(strengthsIn(readingOf(collection))).toBe(first)
     const paler = { ...named, tint: { L: 80, a: -15, b: -18, source: 'typed' as const } }
     collection.take({ documents: [{ kind: 'paints', id: 'p', document: paler }], journal: [] }, 'user')
-    expect(strengthsIn(collection).get('p')!.factor).toBeLessThan(0.8)
+    expect(strengthsIn(readingOf(collection)).get('p')!.factor).toBeLessThan(0.8)
   })
   it('is empty where nothing was tried', () => {
-    expect(strengthsIn(new Collection()).size).toBe(0)
+    expect(strengthsIn(readingOf(new Collection())).size).toBe(0)
   })
 })
 

@@ -1,6 +1,6 @@
-import { byKinds } from '../collection/caches'
+import { derived } from '../collection/caches'
 import type { Collection } from '../collection/collection'
-import { paintsIn, recipesIn } from '../collection/lists'
+import { paintJudged, paintsJudged, recipesIn } from '../collection/lists'
 import { ciede2000 } from '../colour/ciede2000'
 import { cachedOptics } from '../film/cachedOptics'
 import { leastSquares } from '../film/leastSquares'
@@ -101,20 +101,20 @@ const standardWhite = () => {
 }
 
 /** What the collection's own tint tests and notes teach; the same answer for as long as none of what it rests on changes. */
-export const strengthsIn = byKinds(['paints', 'recipes'], (collection): ReadonlyMap<string, LearnedStrength> => {
-  const notes: StrengthNote[] = recipesIn(collection).flatMap((r) => observationOf(r) ?? [])
-  for (const { id, tint } of paintsIn(collection)) {
+export const strengthsIn = derived((reading): ReadonlyMap<string, LearnedStrength> => {
+  const notes: StrengthNote[] = recipesIn(reading).flatMap((r) => observationOf(r) ?? [])
+  for (const { id, tint } of paintsJudged(reading)) {
     const seen = labOfSwatch(tint)
     if (seen) notes.push({ paints: [{ id, parts: 1 }, tintWhite()], masstone: seen, isTint: true })
   }
   const optics = new Map<string, Optics>()
   if (notes.length) optics.set(WHITE_ID, standardWhite())
   for (const id of new Set(notes.flatMap((n) => n.paints.map((p) => p.id)))) {
-    const paint = collection.get('paints', id)
+    const paint = paintJudged(reading, id)
     const own = paint && cachedOptics(paint)
     if (own?.ok) optics.set(id, own.value)
   }
-  return remembered(collection, optics, notes)
+  return remembered(reading.collection, optics, notes)
 })
 const tintWhite = () => ({ id: WHITE_ID, parts: TINT_PARTS })
 

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest'
 import { Collection } from '../collection/collection'
+import { readingOf } from '../collection/reading'
 import { noContents } from '../collection/contents'
 import { paint, tin } from '../documents/documents.fixture'
 import type { Palette } from '../documents/palette'
@@ -14,7 +15,7 @@ const last = many.at(-1)!
 it('of very many paints those that are planned somewhere come first, and the others are counted', () => {
   const of = (palettes: Palette[], paints = many) => {
     const contents = noContents()
-    return new Collection({ ...contents, documents: { ...contents.documents, paints, palettes } })
+    return readingOf(new Collection({ ...contents, documents: { ...contents.documents, paints, palettes } }))
   }
   const palette = { ...tin, plan: { A1: { paintId: last.id } } }
   const planned = indexPaintsIn(of([palette]))

@@ -1,6 +1,6 @@
-import { byKinds } from '../collection/caches'
-import { paintsIn, palettesIn } from '../collection/lists'
-import type { Collection } from '../collection/collection'
+import { derived } from '../collection/caches'
+import { paintsJudged, palettesIn } from '../collection/lists'
+import type { Reading } from '../collection/reading'
 import type { Paint } from '../documents/paint'
 import { plannedPaints } from '../documents/plan'
 import { cachedOptics } from '../film/cachedOptics'
@@ -16,7 +16,7 @@ export interface Indexed {
 }
 
 /**
- * The paints of a collection as an index takes them: those outside the model left out; of very many those first that
+ * The paints of a reading as an index takes them: those outside the model left out; of very many those first that
  * are planned somewhere.
  */
 export function indexPaintsOf(
@@ -42,12 +42,12 @@ export function indexPaintsOf(
   return indexed
 }
 
-/** The same of a whole collection, worked out anew only when paints, notes or, of very many, plans change. */
-export const indexPaintsIn = (collection: Collection): Indexed =>
-  paintsIn(collection).length > MOST_INDEXED ? someIn(collection) : allIn(collection)
+/** The same of a whole reading, worked out anew only when paints, notes or, of very many, plans change. */
+export const indexPaintsIn = (reading: Reading): Indexed =>
+  paintsJudged(reading).length > MOST_INDEXED ? someIn(reading) : allIn(reading)
 
-const allIn = byKinds(['paints', 'recipes'], (c): Indexed => indexPaintsOf(paintsIn(c), strengthsIn(c)))
-const someIn = byKinds(['paints', 'recipes', 'palettes'], (c): Indexed => {
+const allIn = derived((c): Indexed => indexPaintsOf(paintsJudged(c), strengthsIn(c)))
+const someIn = derived((c): Indexed => {
   const planned = new Set(palettesIn(c).flatMap((p) => [...plannedPaints(p)]))
-  return indexPaintsOf(paintsIn(c), strengthsIn(c), planned)
+  return indexPaintsOf(paintsJudged(c), strengthsIn(c), planned)
 })

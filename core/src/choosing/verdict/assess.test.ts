@@ -197,8 +197,8 @@ describe('the verdict', () => {
     const paints = [...COLLECTION, paint('one more', { pigments: ['PR101'] })]
     const alone = assess(TRIAD, sea, { paints, complete: false })
     expect(alone.needs).toMatchObject([
-      { choice: 0, near: 5 },
-      { choice: -1, near: 5 },
+      { choice: { kind: 'subject', subject: 'sea' }, near: 5 },
+      { choice: { kind: 'everything' }, near: 5 },
     ])
     expect(new Set(alone.map)).toContain(5)
     expect(alone.gains).toBeUndefined()

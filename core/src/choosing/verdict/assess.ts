@@ -1,13 +1,14 @@
+import type { TargetChoice } from '../../documents/brief'
 import type { Paint } from '../../documents/paint'
 import type { Palette } from '../../documents/palette'
 import { cachedOptics } from '../../film/cachedOptics'
 import type { Optics } from '../../film/optics'
 import type { LearnedStrength } from '../../mixing/strengths'
-import { NEAR_ENOUGH, tableOf, targetsOf } from '../../reach/choices'
+import { DEFAULT_TARGETS, NEAR_ENOUGH, tableOf, targetsOf } from '../../reach/choices'
 import { heldIndex } from '../../reach/heldIndexes'
 import { indexPaintsOf, type Indexed } from '../../reach/indexPaints'
 import { EVERYTHING } from '../../reach/lattice'
-import { MOST_INDEXED, type IndexPaint } from '../../reach/mixtureIndex'
+import { MOST_INDEXED, type IndexPaint, type MixtureIndex } from '../../reach/mixtureIndex'
 import { PaletteReach, sizesOverAll } from '../../reach/paletteReach'
 import type { TargetTable } from '../../reach/targetTable'
 import { fail, ok, type Result } from '../../result'
@@ -24,6 +25,8 @@ import { byIdentity, plannedIn } from './planned'
 import { sparesOf } from './spares'
 import { crowdsOf, twinsOf } from './tooMuch'
 
+type Held = (key: string) => MixtureIndex | undefined
+
 export interface AssessQuestion {
   palette: Palette
   /** The collection: what is owned, and so what may come in. */
@@ -34,6 +37,8 @@ export interface AssessQuestion {
   indexed?: () => Indexed
   /** Builds the indexes of the whole collection on the way where they are not at hand, instead of naming them as needed. */
   complete?: boolean
+  /** Indexes of the collection that are at hand, by their keys. */
+  held?: Held
   /** Whether there is a tube or pan of a paint; all count where nobody says. Only what is there is proposed. */
   isAtHand?: (paintId: string) => boolean
 }
@@ -54,8 +59,6 @@ const STEPS = 5
 const HARDLY_MISSED = 0.02
 const MOST_TRIED = 8
 const NOTHING = { reach: 0, worth: 0 }
-/** A need that none of the brief's targets has: the map shows everything, whatever is to be mixed. */
-export const FOR_THE_MAP = -1
 
 /**
  * What a palette can do, what it lacks and what each paint brings, against its brief. First what the planned paints
@@ -68,11 +71,11 @@ export const FOR_THE_MAP = -1
  * Errors: `no-targets` (the brief names only targets that this version does not know).
  */
 export function* assessPalette(question: AssessQuestion): Generator<AssessProgress, Result<Assessment>> {
-  const { palette, paints, strengths } = question
+  const { palette, paints, strengths, held = heldIndex } = question
   const { brief } = palette
-  const choices = targetsOf(brief).flatMap((choice, number) => {
+  const choices = targetsOf(brief).flatMap((choice) => {
     const table = tableOf(choice)
-    return table ? [{ choice, number, table }] : []
+    return table ? [{ choice, table }] : []
   })
   if (choices.length === 0) return fail('no-targets', 'None of the targets of this palette is known here.')
   const byId = new Map(paints.map((p) => [p.id, p]))
@@ -97,7 +100,7 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
   // in an order that a move to another place does not change, so that what is known of the same paints still holds
   const ordered = byIdentity(usable)
   const own = ordered.map(({ id, optics }) => ({ id, optics }))
-  const needs = question.complete ? [] : needsOf(choices, indexed, near)
+  const needs = question.complete ? [] : needsOf(choices, indexed, near, held)
   if (needs.length) {
     // whoever asks may have them at hand: then what the palette alone says need not be worked out first
     soFar = { ...soFar, needs }
@@ -106,8 +109,8 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
   const counted: Counted[] = []
   for (const { choice, table } of choices) {
     const key = keyFor(indexed.paints, table, near)
-    const isBuilt = question.complete && !heldIndex(key)
-    const whole = isBuilt ? yield* retold(indexFor(indexed.paints, table, near), say) : heldIndex(key)
+    const isBuilt = question.complete && !held(key)
+    const whole = isBuilt ? yield* retold(indexFor(indexed.paints, table, near), say) : held(key)
     const index = whole ?? (yield* retold(indexFor(own, table, near), say))
     if (index)
       counted.push(countedOf({ paletteId: palette.id, own, index, whole: Boolean(whole), choice, table, most }))
@@ -124,7 +127,7 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
   const subject = choices.find(({ choice }) => choice.kind !== 'everything')?.table
   yield so({ neutrals, values, twins: twinsOf(usable), crowds: crowdsOf(usable, subject) })
 
-  const map = yield* retold(mapOf(counted, indexed, own, near, most), say)
+  const map = yield* retold(mapOf({ counted, indexed, own, near, most, held }), say)
   const candidates = (gains ?? unknownGains(paints, planned)).flatMap((bringing) => {
     const paint = byId.get(bringing.paintId)
     const mayComeIn = paint && (question.isAtHand?.(paint.id) ?? true) && !isRuledOut(fit(paint))
@@ -154,13 +157,15 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
 
 /** Indexes of the collection that are not at hand: for what is to be mixed, and for the map of everything. */
 function needsOf(
-  choices: readonly { number: number; table: TargetTable }[],
+  choices: readonly { choice: TargetChoice; table: TargetTable }[],
   { paints }: Indexed,
   near: number,
+  held: Held,
 ): IndexNeed[] {
-  const asked = [...choices, { number: FOR_THE_MAP, table: EVERYTHING }]
-  const needs = asked.map(({ number, table }) => ({ key: keyFor(paints, table, near), choice: number, near }))
-  return needs.filter(({ key }, i) => !heldIndex(key) && needs.findIndex((n) => n.key === key) === i)
+  // the map shows everything, whatever is to be mixed
+  const asked = [...choices, { choice: DEFAULT_TARGETS[0]!, table: EVERYTHING }]
+  const needs = asked.map(({ choice, table }) => ({ key: keyFor(paints, table, near), choice, near }))
+  return needs.filter(({ key }, i) => !held(key) && needs.findIndex((n) => n.key === key) === i)
 }
 
 /** What can be said without mixing anything. */
@@ -210,15 +215,23 @@ const gainsOf = (paints: readonly Paint[], isIn: ReadonlySet<string>, counted: r
     .sort((p, q) => q.worth - p.worth || (p.paintId < q.paintId ? -1 : 1))
 
 /** The lattice of everything, cell by cell; of the palette alone where the collection's index is not at hand. */
-function* mapOf(
-  counted: readonly Counted[],
-  indexed: Indexed,
-  own: readonly IndexPaint[],
-  near: number,
-  most: 1 | 2 | 3,
-): Generator<number, number[] | undefined> {
+function* mapOf({
+  counted,
+  indexed,
+  own,
+  near,
+  most,
+  held,
+}: {
+  counted: readonly Counted[]
+  indexed: Indexed
+  own: readonly IndexPaint[]
+  near: number
+  most: 1 | 2 | 3
+  held: Held
+}): Generator<number, number[] | undefined> {
   const everything = counted.find((c) => c.choice.kind === 'everything')
-  const whole = everything?.whole ? everything.index : heldIndex(keyFor(indexed.paints, EVERYTHING, near))
+  const whole = everything?.whole ? everything.index : held(keyFor(indexed.paints, EVERYTHING, near))
   const index = whole ?? everything?.index ?? (yield* indexFor(own, EVERYTHING, near))
   if (!index) return undefined
   const reach =

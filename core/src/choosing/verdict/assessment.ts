@@ -1,3 +1,4 @@
+import type { TargetChoice } from '../../documents/brief'
 import type { ReachFigures } from '../../reach/paletteReach'
 import type { Conflict } from '../brief/conflicts'
 import type { Fit } from '../brief/fit'
@@ -119,8 +120,8 @@ export interface TableReach {
 /** An index of the whole collection that would make the verdict fuller and is not at hand. */
 export interface IndexNeed {
   key: string
-  /** Which of the brief's targets it is for; -1 where only the map of everything asks for it. */
-  choice: number
+  /** What is to be mixed; everything where only the map asks for it. */
+  choice: TargetChoice
   near: number
 }
 

@@ -2,6 +2,7 @@ import * as z from 'zod/mini'
 import { Id, Instant, text } from '../fields'
 import { isRecord } from '../isRecord'
 import { Event } from './event'
+import { kind } from '../kind'
 
 const Stamp = { id: Id, v: z.literal(2), recorded: Instant }
 
@@ -38,3 +39,12 @@ function eventFrom1To2(old: Record<string, unknown>): Record<string, unknown> {
     return { ...rest, place: { paletteId, placeId }, other: { paletteId, placeId: otherPlaceId } }
   return old.kind === 'measure' ? old : { ...rest, vessel: { paletteId, placeId } }
 }
+
+export const journalKind = kind({
+  schema: JournalEntry,
+  version: 2,
+  word: 'journal entry',
+  many: 'journal entries',
+  since: 1,
+  migrations: { 1: journalEntryFrom1To2 },
+})

@@ -1,5 +1,0 @@
-import { useCollection } from '~/stores/collection'
-import { coreClient } from '~/workers/client'
-
-/** Asks the workers, whose mirrors follow the collection of this window. */
-export const useCore = () => coreClient(useCollection().core)

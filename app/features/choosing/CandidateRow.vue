@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import type { Paint } from '@juxtachrome/core/documents'
+import { useStrip } from '~/stores/strip'
+import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+
+/** A paint that may come in: its swatch touches its neighbours', its reasons stand beside it. */
+defineProps<{ paint: Paint; reasons: string; recipe?: string }>()
+const emit = defineEmits<{ look: [] }>()
+const strip = useStrip()
+</script>
+
+<template>
+  <li class="grid grid-cols-[4.5rem_minmax(0,1fr)] gap-2">
+    <PaintSwatch :paint="paint" class="h-full min-h-14" />
+    <div class="border-b border-line py-1">
+      <button
+        class="block max-w-full truncate text-left font-medium"
+        :title="`Look at ${paint.name} (S sends it to the strip)`"
+        @click="emit('look')"
+        @keydown.s="strip.lay(paint.id)"
+      >
+        {{ paint.name }}<span v-if="paint.formula" class="hint ml-1.5 font-normal italic">{{ paint.formula }}</span>
+      </button>
+      <p class="hint text-[13px] leading-tight">{{ reasons }}</p>
+      <p v-if="recipe" class="text-[13px] leading-tight">{{ recipe }}</p>
+      <div class="mt-1 flex flex-wrap gap-x-3"><slot /></div>
+    </div>
+  </li>
+</template>

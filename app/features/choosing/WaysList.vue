@@ -1,0 +1,187 @@
+<script setup lang="ts">
+import type { Guide, GuideState, Palette } from '@juxtachrome/core/documents'
+import { READY_GUIDES, WAYS } from '@juxtachrome/core/choosing'
+import { nameOfSubject, type Subject } from '@juxtachrome/core/reach'
+import { counted } from '@juxtachrome/core/units'
+import { computed, ref } from 'vue'
+import { copied } from '~/shared/words/copied'
+import type { ChoosePanel } from './choosePanels'
+import { useGuideCommands } from './commands'
+import { readGuides, saveGuides } from './guideFiles'
+import { useAsk } from '~/shared/ui/useAsk'
+import { useCollection } from '~/stores/collection'
+import FileButton from '~/shared/ui/FileButton.vue'
+
+/** What ways there are, each with what it is good for and what it costs. */
+const props = defineProps<{ palette: Palette }>()
+const emit = defineEmits<{
+  pick: [panel: ChoosePanel]
+  begun: []
+}>()
+const collection = useCollection()
+const commands = useGuideCommands()
+const { ask } = useAsk()
+const places = computed(() => props.palette.holder.places.length)
+const opened = ref<string>()
+
+type Start = Pick<GuideState, 'way' | 'name' | 'calls'>
+async function begin(guide: Start) {
+  if (
+    props.palette.guide?.said.length &&
+    !(await ask({
+      title: `Leave ${props.palette.guide.name}?`,
+      text: 'What was taken stays in the palette. Which paints were passed and what was left open is forgotten; undo brings it back.',
+      yes: `Begin ${guide.name}`,
+      no: 'Stay with it',
+    }))
+  )
+    return
+  const calls = copied(guide.calls)
+  commands.start(props.palette.id, { ...guide, calls, said: [] })
+  emit('begun')
+}
+const ways = computed(() =>
+  WAYS.map((way) => ({
+    ...way,
+    begin: () => begin({ way: way.id, name: way.name, calls: way.calls({ places: places.value }) }),
+  })),
+)
+const PANELS = [
+  {
+    id: 'best',
+    name: 'Fill the remaining places best',
+    goodFor:
+      'What is in stays; the free places go to the paints that together reach most under the brief. With a bound: how much better any other choice could be.',
+    costs: 'It knows colours and what you said in the brief, not what you love. Take all, some or none of it.',
+  },
+  {
+    id: 'reduce',
+    name: 'Reduce',
+    goodFor:
+      'From everything you own, or from this palette: which paint is missed least goes first, near twins before others. Good for deciding what to give up.',
+    costs:
+      'What goes first is only what the rest can mix; a favourite may be among it. Stop anywhere, put anything back.',
+  },
+  {
+    id: 'list',
+    name: 'From a list',
+    goodFor:
+      'Somebody’s set, a bought set, a teacher’s list: line by line what you own of it, what you can mix, what is missing.',
+    costs: 'Names and codes say less than a swatch: what is only listed is known by its pigments.',
+  },
+  {
+    id: 'master',
+    name: 'From a master set',
+    goodFor: 'For one trip, pick from the paints of a larger palette instead of the whole drawer.',
+    costs: 'It plans which paints come along; moving the pans is done under Fill.',
+  },
+  {
+    id: 'together',
+    name: 'Head to head',
+    goodFor: 'Two to six candidates of a family side by side: alone, and in the same mixtures with the same partners.',
+    costs: 'It decides nothing for you.',
+  },
+  {
+    id: 'few',
+    name: 'A limited few',
+    goodFor:
+      'For one painting: the best two to six of this palette, by subject or by the photographs of the brief, with the harmony they allow.',
+    costs: 'What they do not reach, the painting does without; that is what makes it hold together.',
+  },
+  {
+    id: 'versions',
+    name: 'Versions',
+    goodFor:
+      'Keep the palette as it is under a name before you change it; compare, go back, or branch: the earths only, the same paints in a larger box.',
+    costs: 'Only the plan is kept: what lies in the pans is in the journal.',
+  },
+] as const
+const ready = computed(() =>
+  [...READY_GUIDES].sort((p, q) => Math.abs(p.places - places.value) - Math.abs(q.places - places.value)),
+)
+const beginOwn = (guide: Guide) => begin({ way: 'own', name: guide.name, calls: guide.calls })
+const trouble = ref('')
+async function take(file: File) {
+  const read = readGuides(await file.text())
+  trouble.value = read.ok ? '' : read.error.message
+  if (read.ok) commands.add(read.value)
+}
+</script>
+
+<template>
+  <section aria-label="Ways of choosing">
+    <h2 class="mb-1">Choose by a way</h2>
+    <p class="hint mb-2 text-sm">Every way starts from the palette as it is, and can be left and taken up again.</p>
+    <ul>
+      <li v-for="way in [...ways, ...PANELS]" :key="way.id" class="border-t border-line">
+        <button
+          class="flex min-h-9 w-full items-center text-left font-medium"
+          :aria-expanded="opened === way.id"
+          @click="opened = opened === way.id ? undefined : way.id"
+        >
+          {{ way.name }}
+        </button>
+        <div v-if="opened === way.id" class="pb-3 text-sm">
+          <p>{{ way.goodFor }}</p>
+          <p class="hint mt-1">{{ way.costs }}</p>
+          <button
+            class="btn btn-primary mt-2"
+            :aria-label="`Begin: ${way.name}`"
+            @click="'begin' in way ? way.begin() : emit('pick', way.id)"
+          >
+            Begin
+          </button>
+        </div>
+      </li>
+    </ul>
+    <h3 class="mt-4">Guides by number of places</h3>
+    <p class="hint text-sm">
+      In families and leans; those nearest to this palette’s {{ counted(places, 'place') }} first.
+    </p>
+    <ul>
+      <li
+        v-for="guide in ready"
+        :key="guide.id"
+        class="flex min-h-9 items-center gap-2 border-t border-line"
+        :title="guide.calls.map((c) => `${c.quota > 1 ? `${c.quota} × ` : ''}${c.words}`).join('; ')"
+      >
+        <span class="min-w-0 grow leading-tight"
+          >{{ guide.name
+          }}<span class="hint block text-[13px]"
+            >{{ counted(guide.places, 'paint')
+            }}{{ guide.subject ? `, ${nameOfSubject(guide.subject as Subject)}` : '' }}</span
+          ></span
+        >
+        <button
+          class="btn btn-quiet"
+          :aria-label="`Begin: ${guide.name}`"
+          @click="begin({ way: 'ready', name: guide.name, calls: guide.calls })"
+        >
+          Begin
+        </button>
+      </li>
+    </ul>
+    <h3 class="mt-4">Guides of your own</h3>
+    <p v-if="collection.guides.length === 0" class="hint text-sm">
+      Begin any way, edit its calls, and keep it under a name.
+    </p>
+    <ul v-else>
+      <li
+        v-for="guide in collection.guides"
+        :key="guide.id"
+        class="flex min-h-9 items-center gap-1 border-t border-line"
+      >
+        <span class="min-w-0 grow truncate">{{ guide.name }}</span>
+        <button class="btn btn-quiet" :aria-label="`Begin: ${guide.name}`" @click="beginOwn(guide)">Begin</button>
+        <button class="btn btn-quiet" :aria-label="`Remove ${guide.name}`" @click="commands.remove(guide)">
+          Remove
+        </button>
+      </li>
+    </ul>
+    <div class="mt-2 flex flex-wrap gap-2">
+      <button v-if="collection.guides.length" class="btn" @click="saveGuides(collection.guides)">Export them</button>
+      <FileButton label="Import guides" accept=".json,application/json" @choose="take" />
+    </div>
+    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+  </section>
+</template>

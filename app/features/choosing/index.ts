@@ -1,0 +1,5 @@
+/** What other features may use of this one. */
+export { default as ChooseZone } from './ChooseZone.vue'
+export { default as RankedList } from './RankedList.vue'
+export { listedInWords } from './words'
+export { useRankingCommands } from './rankings'

@@ -1,0 +1,88 @@
+import type { Chosen, ChosenPaint, ListedAnswer, ReduceStep, WishCost } from '@juxtachrome/core/choosing'
+import type { Paint } from '@juxtachrome/core/documents'
+import { viewOfPaint } from '@juxtachrome/core/paints'
+import { counted } from '@juxtachrome/core/units'
+import { wishInWords } from '~/features/verdict'
+import { mixtureInWords, points, type NameOf } from '~/shared/words/lists'
+
+export const stageInWords = (stage: string): string =>
+  ({
+    searching: 'Looking for better choices …',
+    'asking what wishes cost': 'Asking what the wishes cost …',
+    proving: 'Seeing how much better any choice could be …',
+  })[stage] ?? ''
+
+export function resultInWords({ added, before, after }: Chosen): string {
+  const [was, is] = [points(before.reach), points(after.reach)]
+  return `${counted(added.length, 'paint')}: what is reached goes from ${was} to ${is}; with two paints at most ${points(after.two)}.`
+}
+
+const HOW = '(each colour counts less the more it has to be mixed)'
+/** How near to the best possible a choice is known to be. */
+export function boundInWords({ worth, bound, isProven, candidates, added }: Chosen, isDone: boolean): string {
+  const all = `no other ${counted(added.length, 'paint')} of these ${candidates}`
+  if (isProven) return `Proven: ${all} count for more ${HOW}.`
+  if (bound === undefined) return ''
+  const gap = (100 * Math.max(0, bound - worth)).toFixed(1)
+  const known = `${isDone ? 'Known' : 'So far known'}: ${all} count for more than ${points(bound)}`
+  return `${known}; these count ${points(worth)}, ${gap} points from that ${HOW}.`
+}
+
+export const costInWords = ({ wish, reach, worth }: WishCost): string =>
+  reach > 0.0005
+    ? `“${wishInWords(wish)}” costs ${(100 * reach).toFixed(1)} points of reach.`
+    : `“${wishInWords(wish)}” costs no reach, but more mixing: ${(100 * worth).toFixed(1)} points.`
+
+export function chosenInWords({ reach, fit, runnerUp }: ChosenPaint, nameOf: NameOf): string {
+  return [
+    reach > 0.0005 ? `only it reaches ${points(reach)}` : 'saves mixing',
+    ...(runnerUp ? [`next would be ${nameOf(runnerUp.paintId)}, ${(100 * runnerUp.less).toFixed(1)} points less`] : []),
+    ...(fit.word === 'must be in' || fit.word === 'use up' ? [fit.word] : []),
+    ...fit.reasons,
+  ].join('; ')
+}
+
+export function reduceInWords({ loss, lost, twin }: ReduceStep, nameOf: NameOf): string {
+  const why = twin
+    ? `nearly the same as ${nameOf(twin.paintId)}, ${twin.difference.toFixed(1)}`
+    : loss < 0.0005
+      ? 'the rest mixes all it brings'
+      : `costs ${(100 * loss).toFixed(1)} points`
+  return `${why}; ${(100 * lost).toFixed(1)} lost so far`
+}
+
+export function listedInWords(answer: ListedAnswer, nameOf: NameOf): string {
+  const own = answer.paintId ? nameOf(answer.paintId) : ''
+  const repeats = answer.repeats
+    ? `; would nearly repeat ${nameOf(answer.repeats.paintId)}, ${answer.repeats.difference.toFixed(1)}`
+    : ''
+  switch (answer.as) {
+    case 'owned':
+      return `owned${own && own.toLowerCase() !== answer.name.toLowerCase() ? `: ${own}` : ''}`
+    case 'same pigments':
+      return `same pigments owned: ${own}`
+    case 'mixable':
+      return `mixed from ${mixtureInWords(answer.recipe!.paints, nameOf)}, off by ${answer.recipe!.difference.toFixed(1)}${repeats}`
+    case 'missing':
+      return `missing${repeats}`
+    case 'not understood':
+      return answer.message ?? 'not understood'
+  }
+}
+
+/** What harmony a few paints allow, by where they lie on the wheel (common practice, no source). */
+export function harmonyInWords(paints: readonly Paint[]): string {
+  const hues = paints.flatMap((p) => {
+    const { wheelKey } = viewOfPaint(p)
+    return wheelKey < 360 ? [wheelKey] : []
+  })
+  if (hues.length < 2) return 'Nearly one colour: a harmony of values.'
+  const sorted = [...hues].sort((p, q) => p - q)
+  const gaps = sorted.map((h, i) => (sorted[(i + 1) % sorted.length]! - h + 360) % 360)
+  const open = Math.max(...gaps) || 360
+  if (open > 240) return 'Neighbours on the wheel: a close harmony, quiet, without an opposite.'
+  if (sorted.length === 2 && Math.abs(open - 180) < 40) return 'Two opposites: a contrast that greys itself.'
+  return open > 150
+    ? 'A pair of neighbours and what lies across: one side leads.'
+    : 'All round the wheel: every hue, none of them leading.'
+}

@@ -1,0 +1,111 @@
+<script setup lang="ts">
+import type { Result } from '@juxtachrome/core/result'
+import { replacedInWords, wouldReplace, type Contents } from '@juxtachrome/core/collection'
+import { ref, shallowRef } from 'vue'
+import { counted } from '@juxtachrome/core/units'
+import { readTextFile } from '~/shared/files/readFile'
+import { useAsk, type Question } from '~/shared/ui/useAsk'
+import { useCollection } from '~/stores/collection'
+import { useKeeper } from '~/stores/keeper'
+import { useNotices } from '~/stores/notices'
+import { useCore } from '~/shared/questions/useCore'
+import FileButton from '~/shared/ui/FileButton.vue'
+
+const collection = useCollection()
+const keeper = useKeeper()
+const notices = useNotices()
+const { ask } = useAsk()
+const core = useCore()
+const found = shallowRef<Contents>()
+const name = ref('')
+const trouble = ref('')
+const progress = ref('')
+const cancel = shallowRef<() => void>()
+
+async function choose(file: File) {
+  found.value = undefined
+  trouble.value = ''
+  progress.value = 'Reading …'
+  name.value = file.name
+  const read = await readFile(file)
+  progress.value = ''
+  if (read.ok) found.value = read.value
+  else trouble.value = read.error.message
+}
+async function readFile(file: File): Promise<Result<Contents>> {
+  const text = await readTextFile(file, 200)
+  if (!text.ok) return text
+  const say = (p: { done: number; of: number }) => (progress.value = `Reading: ${p.done} of ${p.of}`)
+  const asked = core.ask('readCollection', { text: text.value }, { topic: 'collection', progress: say })
+  cancel.value = asked.cancel
+  return asked.result
+}
+
+/** Says what will be lost, before anything is. */
+function questionAbout(incoming: Contents, how: 'replace' | 'add'): Question {
+  if (how === 'replace')
+    return {
+      title: 'Replace everything?',
+      text: 'What is here now is replaced by the file. This cannot be undone; export first if in doubt.',
+      yes: 'Replace everything',
+    }
+  const replaced = replacedInWords(wouldReplace(incoming, collection.core))
+  const loss = replaced
+    ? `Here already, and otherwise than in the file: ${replaced}. The file’s are taken instead.`
+    : 'Nothing that is here is changed.'
+  return { title: 'Add the file?', text: `What is in the file is added. ${loss} This cannot be undone.`, yes: 'Add it' }
+}
+
+async function put(how: 'replace' | 'add') {
+  const incoming = found.value
+  if (!incoming) return
+  if (!collection.isEmpty && !(await ask(questionAbout(incoming, how)))) return
+  cancel.value = undefined
+  progress.value = 'Putting it in …'
+  const done = await keeper.putAll(incoming, how, (n, of) => {
+    progress.value = `Putting it in: ${n} of ${of}`
+  })
+  progress.value = ''
+  if (!done.ok) trouble.value = `${done.error.message} Nothing was changed.`
+  else {
+    await keeper.markStarted()
+    notices.say(`${name.value} is in.`)
+    found.value = undefined
+  }
+}
+</script>
+
+<template>
+  <section class="panel p-4">
+    <h2 class="mb-1">Import an export</h2>
+    <p class="mb-2">A JSON file that was exported from here. It is read whole before anything changes.</p>
+    <FileButton label="Choose a file" accept=".json,application/json" @choose="choose" />
+    <span v-if="progress" role="status" class="ml-3"
+      >{{ progress }} <button v-if="cancel" class="link" @click="cancel()">Cancel</button></span
+    >
+    <p v-if="trouble" role="alert" class="mt-2 text-trouble">{{ trouble }}</p>
+    <div v-if="found" class="mt-3">
+      <p>
+        {{ name }} holds {{ counted(found.documents.paints.length, 'paint') }},
+        {{ counted(found.documents.items.length, 'item') }}, {{ found.documents.palettes.length }} palettes and
+        {{ found.documents.journal.length }} journal entries.
+      </p>
+      <template v-if="found.unreadable.length">
+        <p class="mt-1">{{ found.unreadable.length }} of its documents cannot be read; they are kept as they are:</p>
+        <ul class="text-sm">
+          <li v-for="(u, i) in found.unreadable.slice(0, 8)" :key="i" class="text-trouble">{{ u.problem.message }}</li>
+        </ul>
+      </template>
+      <div class="mt-2 flex flex-wrap gap-2">
+        <button class="btn btn-primary" @click="put('replace')">
+          {{ collection.isEmpty ? 'Import it' : 'Replace everything with it' }}</button><button
+          v-if="!collection.isEmpty"
+          class="btn"
+          @click="put('add')"
+        >
+          Add it to what is here</button
+        ><button class="btn" @click="found = undefined">Cancel</button>
+      </div>
+    </div>
+  </section>
+</template>

@@ -1,0 +1,31 @@
+<script setup lang="ts">
+import { useAsk } from '~/shared/ui/useAsk'
+import { useKeeper } from '~/stores/keeper'
+import { useNotices } from '~/stores/notices'
+
+const keeper = useKeeper()
+const notices = useNotices()
+const { ask } = useAsk()
+async function wipe() {
+  if (
+    !(await ask({
+      title: 'Wipe everything?',
+      text: 'All paints, palettes and the journal are deleted from this browser. This cannot be undone; an export can be imported again.',
+      yes: 'Wipe everything',
+      type: 'wipe',
+    }))
+  )
+    return
+  const wiped = await keeper.wipe()
+  if (wiped.ok) notices.say('Wiped. The drawer is empty.')
+  else notices.trouble(wiped.error.message)
+}
+</script>
+
+<template>
+  <section class="panel p-4">
+    <h2 class="mb-1">Start over</h2>
+    <p class="mb-2">Deletes everything from this browser. Export first.</p>
+    <button class="btn" @click="wipe">Wipe everything …</button>
+  </section>
+</template>

@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { Day, text, planAt, type FillEvent, type Palette, type VesselRef } from '@juxtachrome/core/documents'
+import { doubtFilling, itemsToFillFrom, usualFilling } from '@juxtachrome/core/filling'
+import { computed, onBeforeUnmount, watch } from 'vue'
+import * as z from 'zod/mini'
+import { useDrying } from './useFillingPlan'
+import { useCheckedForm } from '~/shared/ui/useCheckedForm'
+import { numberIn } from '~/shared/words/numberIn'
+import { useTubeChoices } from './useTubeChoices'
+import { useCollection } from '~/stores/collection'
+import { fillDrafts, type FillDraft } from '~/stores/fillDrafts'
+import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import TextField from '~/shared/ui/TextField.vue'
+
+/** Records a filling or a top-up; with `event`, corrects one. */
+const props = defineProps<{
+  palette: Palette
+  placeId: string
+  vessel: VesselRef
+  today: string
+  event?: FillEvent
+  occupied: boolean
+}>()
+const emit = defineEmits<{ record: [event: FillEvent]; cancel: [] }>()
+const collection = useCollection()
+const { tubeChoices } = useTubeChoices()
+const { forecast, practice } = useDrying()
+/** Whole days, as it is likely. */
+const daysFor = (millilitres: number, itemId: string) =>
+  Math.max(1, Math.round(forecast(place.value, millilitres, collection.item(itemId)?.paintId).likely))
+const place = computed(() => props.palette.holder.places.find((p) => p.id === props.placeId)!)
+const plannedId = computed(() => planAt(props.palette, props.placeId)?.paintId)
+
+const amount = z
+  .string()
+  .check(z.refine((t) => numberIn(t) > 0 && numberIn(t) <= 500, 'A number above 0, at most 500.'))
+const wholeDays = z
+  .string()
+  .check(z.refine((t) => /^\d{1,3}$/.test(t.trim()) && Number(t) <= 120, 'A whole number of days, at most 120.'))
+const schema = z.object({
+  itemId: z.string().check(z.minLength(1, 'Choose what to fill from.')),
+  millilitres: amount,
+  // what lies in the future is a plan, and stands on the tray
+  day: z.pipe(
+    Day,
+    z.string().check(z.refine((d) => d <= props.today, 'A day up to today: what is still to come stays planned.')),
+  ),
+  dryingDays: wholeDays,
+  note: text(500),
+})
+
+/** What can be filled from, the planned paint first. */
+const choices = computed(() => tubeChoices(plannedId.value, props.event?.itemId))
+
+function start(): FillDraft {
+  const e = props.event
+  const millilitres =
+    e?.millilitres ?? (props.occupied ? practice.value.dab : usualFilling(place.value, practice.value))
+  const itemId = e?.itemId ?? itemsToFillFrom(collection.itemsOf(plannedId.value ?? ''))[0]?.id ?? ''
+  const days = e?.dryingDays ?? daysFor(millilitres, itemId)
+  return {
+    itemId,
+    millilitres: String(millilitres),
+    day: e?.day ?? props.today,
+    dryingDays: String(days),
+    note: e?.note ?? '',
+  }
+}
+const key = () => `${props.palette.id}/${props.placeId}/${JSON.stringify(props.event ?? '')}`
+const { defineField, errors, handleSubmit, meta, values, resetForm, setFieldValue } = useCheckedForm(
+  schema,
+  fillDrafts.get(key()) ?? start(),
+)
+/** What is half typed waits for the artist to come back to the place. */
+function keepDraft(of: string) {
+  if (meta.value.dirty) fillDrafts.set(of, { ...(values as FillDraft) })
+}
+// a change of the same palette, made here or in another window, leaves what is half typed alone
+watch(key, (now, before) => {
+  keepDraft(before)
+  resetForm({ values: fillDrafts.get(now) ?? start() })
+})
+onBeforeUnmount(() => keepDraft(key()))
+const [itemId] = defineField('itemId')
+const [millilitres] = defineField('millilitres')
+const [day] = defineField('day')
+const [drying] = defineField('dryingDays')
+const [note] = defineField('note')
+watch(millilitres, (text) => {
+  const ml = numberIn(String(text))
+  if (ml > 0 && ml < 500 && !props.event) setFieldValue('dryingDays', String(daysFor(ml, String(itemId.value))))
+})
+
+const doubts = computed(() => {
+  const item = collection.item(values.itemId)
+  const ml = numberIn(String(values.millilitres))
+  if (!item || !(ml > 0)) return []
+  const { palette, placeId, event: instead } = props
+  const intended = { palette, placeId, item, millilitres: ml, day: values.day ?? '', instead }
+  return doubtFilling(intended, collection.ledger.whole)
+})
+const verb = computed(() => {
+  if (props.event) return doubts.value.length ? 'Correct it all the same' : 'Correct the entry'
+  if (doubts.value.length) return 'Record it all the same'
+  return props.occupied ? 'Record the top-up' : 'Record the filling'
+})
+const save = handleSubmit((v: z.output<typeof schema>) => {
+  const item = collection.item(v.itemId)
+  if (!item) return
+  fillDrafts.delete(key())
+  resetForm({ values: { ...(values as FillDraft) } })
+  emit('record', {
+    kind: 'fill',
+    day: v.day,
+    vessel: props.event?.vessel ?? props.vessel,
+    itemId: item.id,
+    paintId: item.paintId,
+    millilitres: numberIn(v.millilitres),
+    dryingDays: Number(v.dryingDays),
+    ...(v.note.trim() ? { note: v.note.trim() } : {}),
+  })
+})
+</script>
+
+<template>
+  <form class="grid grid-cols-2 gap-2" novalidate @submit.prevent="save">
+    <ChoiceField
+      v-model="itemId"
+      label="From"
+      :choices="choices"
+      none="choose a tube or pan"
+      :error="errors.itemId"
+      class="col-span-2"
+    />
+    <TextField v-model="millilitres" label="Amount, ml" :error="errors.millilitres" inputmode="decimal" />
+    <TextField v-model="day" label="On" :error="errors.day" type="date" />
+    <TextField
+      v-model="drying"
+      label="Dries in, days"
+      :error="errors.dryingDays"
+      hint="By depth, air, and what dried before"
+      inputmode="numeric"
+    />
+    <TextField v-model="note" label="Note" :error="errors.note" />
+    <ul v-if="doubts.length" class="col-span-2 space-y-1" aria-live="polite">
+      <li v-for="d in doubts" :key="d.code" class="doubt">{{ d.message }}</li>
+    </ul>
+    <div class="col-span-2 flex flex-wrap gap-2">
+      <button class="btn btn-primary">{{ verb }}</button>
+      <button v-if="event" type="button" class="btn" @click="emit('cancel')">Cancel</button>
+    </div>
+  </form>
+</template>

@@ -1,0 +1,2 @@
+/** What other features may use of this one. */
+export { default as LedgerScreen } from './LedgerScreen.vue'

@@ -1,0 +1,184 @@
+<script setup lang="ts">
+import { viewOfPaint } from '@juxtachrome/core/paints'
+import { recipeDifferenceInWords, unlikeTarget, type FoundRecipe, type RecipeTarget } from '@juxtachrome/core/mixing'
+import { counted } from '@juxtachrome/core/units'
+import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
+import { useRecipeCommands } from './commands'
+import { useMixtures, waterInWords } from '~/shared/swatch/useMixtures'
+import { screenStops } from '~/shared/swatch/useSwatch'
+import { useBench } from '~/stores/bench'
+import { useCollection } from '~/stores/collection'
+import { useNotices } from '~/stores/notices'
+import { useStrip } from '~/stores/strip'
+import { useCore } from '~/shared/questions/useCore'
+import SwatchBand from '~/shared/swatch/SwatchBand.vue'
+
+const bench = useBench()
+const collection = useCollection()
+const strip = useStrip()
+const { predict, inWords } = useMixtures()
+const commands = useRecipeCommands()
+const most = ref<1 | 2 | 3>(3)
+const found = shallowRef<FoundRecipe[]>([])
+const left = shallowRef<{ id: string; message: string }[]>([])
+const progress = ref<number>()
+const trouble = ref('')
+let asked: { cancel(): void } | undefined
+
+const targetPaint = computed(() =>
+  bench.target?.kind === 'paint' ? collection.paint(bench.target.paintId) : undefined,
+)
+const target = computed((): RecipeTarget | undefined => {
+  const t = bench.target
+  if (t?.kind === 'colour') return { kind: 'colour', lab: { white: 'D65', L: t.L, a: t.a, b: t.b } }
+  const view = targetPaint.value && viewOfPaint(targetPaint.value)
+  if (!view?.masstone) return undefined
+  return view.wash
+    ? { kind: 'paint', masstone: view.masstone, wash: view.wash }
+    : { kind: 'colour', lab: view.masstone }
+})
+const paints = computed(() => bench.paints.filter((p) => p.id !== targetPaint.value?.id))
+
+async function search() {
+  asked?.cancel()
+  if (!target.value) return
+  found.value = []
+  trouble.value = ''
+  progress.value = 0
+  const question = useCore().ask(
+    'recipesFromPaints',
+    {
+      target: target.value,
+      most: most.value,
+      count: 8,
+      ...(bench.scope ? { paletteId: bench.scope } : {}),
+      ...(targetPaint.value ? { without: targetPaint.value.id } : {}),
+    },
+    {
+      topic: 'recipes',
+      progress: ({ done, of, best }) => {
+        progress.value = done / Math.max(1, of)
+        if (best.length) found.value = best
+      },
+    },
+  )
+  asked = question
+  const answer = await question.result
+  if (asked !== question) return
+  progress.value = undefined
+  if (answer.ok) [found.value, left.value] = [answer.value.best, answer.value.left]
+  else if (answer.error.code !== 'cancelled') trouble.value = answer.error.message
+}
+watch([target, most, paints], () => void search(), { immediate: true })
+onUnmounted(() => asked?.cancel())
+
+const rows = computed(() =>
+  found.value.map((recipe) => {
+    const parts = recipe.paints.map((p) => ({ paintId: p.id, parts: p.parts }))
+    const own = parts.flatMap((p) => collection.paint(p.paintId) ?? [])
+    const total = parts.reduce((s, p) => s + p.parts, 0)
+    const shares = own.map((paint, i) => ({ paint, share: parts[i]!.parts / total }))
+    const mix = predict(parts, recipe.water)
+    return {
+      key: inWords(parts) + recipe.water,
+      recipe,
+      parts,
+      words: inWords(parts),
+      stops: mix.ok
+        ? recipe.differences.wash === undefined
+          ? screenStops([mix.value.lab])
+          : screenStops([mix.value.masstone, mix.value.wash])
+        : [],
+      sure: mix.ok ? mix.value.expected.median : undefined,
+      unlike: targetPaint.value ? unlikeTarget(shares, targetPaint.value) : [],
+    }
+  }),
+)
+const targetStops = computed(() =>
+  target.value?.kind === 'paint'
+    ? screenStops([target.value.masstone, target.value.wash])
+    : target.value
+      ? screenStops([target.value.lab])
+      : [],
+)
+
+const targetName = computed(
+  () => targetPaint.value?.name ?? (bench.target?.kind === 'colour' ? bench.target.name : 'the target'),
+)
+function lay(row: (typeof rows.value)[number]) {
+  bench.lay(row.parts, row.recipe.water)
+  void navigateTo('/bench?view=mix')
+}
+function keep(row: (typeof rows.value)[number]) {
+  commands.keep(`Like ${targetName.value}`.slice(0, 120), row.parts, row.recipe.water)
+  useNotices().say('Kept the recipe.')
+}
+</script>
+
+<template>
+  <section aria-label="Recipes">
+    <div class="mb-2 flex flex-wrap items-center gap-3">
+      <label class="flex items-center gap-2 text-sm"
+        >Paints in it, at most
+        <select v-model.number="most" class="input w-auto">
+          <option :value="1">1</option>
+          <option :value="2">2</option>
+          <option :value="3">3</option>
+        </select></label
+      >
+      <span v-if="progress !== undefined" class="flex items-center gap-2 text-sm" role="status"
+        ><progress :value="progress" max="1" aria-label="Searching" /> searching
+        <button class="link" @click="asked?.cancel()">Cancel</button></span
+      >
+    </div>
+    <p v-if="!bench.target" class="hint">
+      Choose what to match: a paint you miss, a colour, or a spot in a photograph. The best mixtures of the paints at
+      hand come up here, simple ones first.
+    </p>
+    <p v-if="trouble" role="alert" class="text-trouble">{{ trouble }}</p>
+    <ol class="space-y-2">
+      <li v-for="row in rows" :key="row.key" class="panel flex flex-wrap items-center gap-x-3 gap-y-1 p-2">
+        <div class="flex min-w-0 grow basis-80 items-stretch gap-3">
+          <div class="flex w-36 shrink-0 bg-ground" aria-hidden="true">
+            <SwatchBand :stops="targetStops" direction="to bottom" class="h-14 w-1/2" /><SwatchBand
+              :stops="row.stops"
+              direction="to bottom"
+              class="h-14 w-1/2"
+            />
+          </div>
+          <div class="min-w-0 grow">
+            <p class="font-medium">{{ row.words }}</p>
+            <p class="text-sm">
+              {{ recipeDifferenceInWords(row.recipe)
+              }}{{ row.recipe.differences.wash === undefined ? `; ${waterInWords(row.recipe.water)}` : '' }}
+            </p>
+            <p v-if="row.sure !== undefined" class="hint text-sm">
+              So the model says; half of such predictions lie within {{ row.sure.toFixed(1) }} of the real mixture
+            </p>
+            <p v-if="row.unlike.length" class="hint text-sm">Unlike it: {{ row.unlike.join('; ') }}</p>
+          </div>
+        </div>
+        <div class="flex flex-wrap gap-1">
+          <button class="btn" @click="lay(row)">To the bench</button
+          ><button
+            class="btn btn-quiet"
+            @click="strip.put({ kind: 'mix', name: row.words, parts: row.parts, water: row.recipe.water })"
+          >
+            To the strip</button
+          ><button class="btn btn-quiet" @click="keep(row)">Keep it</button>
+        </div>
+      </li>
+    </ol>
+    <p v-if="rows.length" class="hint mt-2 text-sm">
+      Left: what to match. Right: predicted. Parts are a start; your eye has the last word.
+    </p>
+    <details v-if="left.length" class="mt-1 text-sm">
+      <summary class="py-1">{{ counted(left.length, 'paint takes', 'paints take') }} no part</summary>
+      <ul>
+        <li v-for="l in left" :key="l.id">
+          {{ collection.paint(l.id)?.name ?? 'a paint no longer here' }}: {{ l.message }}
+        </li>
+      </ul>
+    </details>
+  </section>
+</template>

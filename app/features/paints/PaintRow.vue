@@ -1,0 +1,60 @@
+<script setup lang="ts">
+import { leanInWords } from '@juxtachrome/core/colour'
+import { referenceOf } from '@juxtachrome/core/film'
+import { cautionsOfCodes } from '@juxtachrome/core/pigments'
+import { codesInWords, type PaintView } from '@juxtachrome/core/paints'
+import { computed } from 'vue'
+import { useBalances } from '~/shared/items/useBalances'
+import { useCollection } from '~/stores/collection'
+import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+
+/** `tight`: what is owned stands below the name, where the row is narrow. */
+const props = defineProps<{
+  view: PaintView
+  tight?: boolean
+  /** What is to be said of it where it stands, before all else. */
+  more?: string
+}>()
+const collection = useCollection()
+const { atHand } = useBalances()
+const paint = computed(() => props.view.paint)
+const items = computed(() => collection.itemsOf(paint.value.id))
+const holding = computed(() => {
+  const supplies = items.value.map((i) => i.supply)
+  if (supplies.length === 0) return 'none'
+  const ml = atHand(paint.value.id)
+  if (ml > 0) return `${ml.toFixed(1)} ml${supplies.length > 1 ? ` in ${supplies.length}` : ''}`
+  return supplies.includes('on order') ? 'on order' : (supplies[0] ?? '')
+})
+const needsCare = computed(() => !cautionsOfCodes(paint.value.pigments, referenceOf(paint.value)).isMild)
+const lean = computed(() =>
+  props.view.lean
+    ? leanInWords(props.view.lean)
+    : props.view.family
+      ? `${props.view.family}, by its code`
+      : 'no swatch yet',
+)
+</script>
+
+<template>
+  <span
+    class="grid h-full items-center gap-x-2.5 text-left"
+    :class="tight ? 'grid-cols-[3rem_1fr]' : 'grid-cols-[3.75rem_1fr_auto]'"
+  >
+    <PaintSwatch :paint="paint" class="h-[calc(100%-6px)]" />
+    <span class="min-w-0 leading-tight">
+      <span class="block truncate"
+        >{{ paint.name }}<span v-if="paint.formula" class="hint ml-1.5 italic">{{ paint.formula }}</span></span
+      >
+      <span class="hint block truncate text-[13px]">{{
+        tight
+          ? [more, codesInWords(paint), holding, needsCare ? 'needs care' : '', paint.maker].filter(Boolean).join(' · ')
+          : `${codesInWords(paint)} · ${paint.maker || 'no maker'} · ${lean}`
+      }}</span>
+    </span>
+    <span v-if="!tight" class="hint pr-1 text-right text-[13px] leading-tight">
+      <span class="block">{{ holding }}</span>
+      <span v-if="needsCare" class="block">needs care</span>
+    </span>
+  </span>
+</template>

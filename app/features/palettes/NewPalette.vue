@@ -1,0 +1,88 @@
+<script setup lang="ts">
+import { Name, text } from '@juxtachrome/core/documents'
+import { computed, ref } from 'vue'
+import * as z from 'zod/mini'
+import { usePaletteCommands } from './commands'
+import { useCheckedForm } from '~/shared/ui/useCheckedForm'
+import { useHolders } from '~/features/boxes'
+import FormField from '~/shared/ui/FormField.vue'
+import HolderSketch from '~/shared/tray/HolderSketch.vue'
+import ModalDialog from '~/shared/ui/ModalDialog.vue'
+
+const emit = defineEmits<{ made: [id: string]; cancel: [] }>()
+const commands = usePaletteCommands()
+const { groups, byId } = useHolders()
+// a box may be asked for by the page that leads here
+const asked = byId(String(useRoute().query.box ?? ''))
+const schema = z.object({ name: Name, use: z.enum(['travel', 'studio']), purpose: text(300), holder: z.string() })
+const { defineField, errors, handleSubmit } = useCheckedForm(schema, {
+  name: '',
+  use: 'travel',
+  purpose: '',
+  holder: (asked ?? groups.value[0]!.holders[0]!).id,
+})
+const [name] = defineField('name')
+const [use] = defineField('use')
+const [purpose] = defineField('purpose')
+const [holder] = defineField('holder')
+const kind = ref(groups.value.find((g) => asked && g.holders.includes(asked))?.label ?? 'The usual')
+const shown = computed(() => (groups.value.find((k) => k.label === kind.value) ?? groups.value[0]!).holders)
+// one scale for all of a kind
+const widest = computed(() => Math.max(...shown.value.map((h) => h.width)))
+const save = handleSubmit((v: z.output<typeof schema>) => {
+  const palette = commands.create(v.name, v.use, v.purpose.trim(), byId(v.holder)!)
+  emit('made', palette.id)
+})
+</script>
+
+<template>
+  <ModalDialog open title="A new palette" wide @close="emit('cancel')">
+    <form novalidate class="grid gap-3 sm:grid-cols-2" @submit.prevent="save">
+      <FormField v-slot="{ field }" label="Name" :error="errors.name"
+        ><input v-bind="field" v-model="name" class="input" placeholder="Landing tin"
+      /></FormField>
+      <FormField v-slot="{ field }" label="For"
+        ><select v-bind="field" v-model="use" class="input">
+          <option value="travel">travel</option>
+          <option value="studio">studio</option>
+        </select></FormField
+      >
+      <FormField v-slot="{ field }" label="What it is for" :error="errors.purpose" class="sm:col-span-2"
+        ><input v-bind="field" v-model="purpose" class="input" placeholder="ten minutes ashore between swells"
+      /></FormField>
+      <fieldset class="sm:col-span-2">
+        <legend class="mb-1 text-sm font-medium">Holder, drawn to one scale</legend>
+        <div role="group" aria-label="Kind of holder" class="mb-2 flex flex-wrap gap-1">
+          <button
+            v-for="g in groups"
+            :key="g.label"
+            type="button"
+            class="choice"
+            :aria-pressed="kind === g.label"
+            @click="kind = g.label"
+          >
+            {{ g.label }}
+          </button>
+          <NuxtLink class="btn ml-auto" to="/boxes">Draw one, or count what fits</NuxtLink>
+        </div>
+        <div class="grid grid-cols-2 gap-2 md:grid-cols-4">
+          <label
+            v-for="h in shown"
+            :key="h.id"
+            class="flex cursor-pointer flex-col justify-between gap-1 border border-line p-2 has-checked:border-text has-checked:bg-sunken has-focus-visible:outline-3 has-focus-visible:outline-accent"
+          >
+            <HolderSketch :holder="h" class="mx-auto" :style="{ width: `${(h.width / widest) * 100}%` }" />
+            <span class="flex items-center gap-1.5 text-sm"
+              ><input v-model="holder" type="radio" name="holder" :value="h.id" class="size-4" />{{ h.name }},
+              {{ h.width }} × {{ h.height }} mm</span
+            >
+          </label>
+        </div>
+      </fieldset>
+      <div class="flex justify-end gap-2 sm:col-span-2">
+        <button type="button" class="btn" @click="emit('cancel')">Cancel</button
+        ><button class="btn btn-primary">Make the palette</button>
+      </div>
+    </form>
+  </ModalDialog>
+</template>

@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { planAt, type Palette } from '@juxtachrome/core/documents'
+import { portionsOf } from '@juxtachrome/core/ledger'
+import { useMediaQuery } from '@vueuse/core'
+import * as z from 'zod/mini'
+import { computed, ref } from 'vue'
+import { useNaming } from '~/shared/words/naming'
+import type { SheetSubject } from './laySheets'
+import { usePrintOptions } from './printOptions'
+import { useSheetPaints } from './useSheetPaints'
+import { useSheets } from './useSheets'
+import { useToday } from '~/shared/ui/useToday'
+import { SHEET_KINDS, sheetKind, type SheetKind } from './sheetKinds'
+import { useCollection } from '~/stores/collection'
+import { kept } from '~/stores/kept'
+import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import PaintingGuide from './PaintingGuide.vue'
+import PhotoCheck from './PhotoCheck.vue'
+import PredictedSheets from './PredictedSheets.vue'
+import PrintAsked from './PrintAsked.vue'
+import PrintPaints from './PrintPaints.vue'
+import PrintSheets from './PrintSheets.vue'
+
+/** Keys, charts and cards: what is printed, as it will be printed; painted box by box, and checked by a photograph. */
+const props = defineProps<{ palette?: Palette }>()
+const collection = useCollection()
+const name = useNaming()
+const today = useToday()
+const options = usePrintOptions()
+const { paintsOf, ofPalette } = useSheetPaints()
+const Sources = z.object({ source: z.string(), list: z.string(), partners: z.string(), partnerList: z.string() })
+const sources = kept('jx-print-paints', Sources, { source: 'strip', list: '', partners: 'strip', partnerList: '' })
+const field = (key: keyof z.infer<typeof Sources>) =>
+  computed({ get: () => sources.value[key], set: (text) => (sources.value = { ...sources.value, [key]: text }) })
+const [source, list, partnerSource, partnerList] = [
+  field('source'),
+  field('list'),
+  field('partners'),
+  field('partnerList'),
+]
+
+/** The palette's own step begins with its key; elsewhere there is none without a palette. */
+const firstKind = ref<SheetKind | undefined>(props.palette ? 'key' : undefined)
+const kind = computed({
+  get: () => firstKind.value ?? options.value.kind,
+  set: (id) => {
+    firstKind.value = undefined
+    options.value = { ...options.value, kind: id }
+  },
+})
+const asked = computed({
+  get: () => ({ ...options.value, kind: kind.value }),
+  set: (next) => (options.value = { ...next, kind: firstKind.value ? options.value.kind : next.kind }),
+})
+const palette = computed(() => props.palette ?? collection.palette(source.value.replace(/^palette:/, '')))
+/** What can be drawn; of three only three of them are. */
+const own = computed(() => (props.palette ? ofPalette(props.palette) : paintsOf(source.value, list.value)))
+const three = ref<string[]>([])
+const paints = computed(() =>
+  sheetKind(kind.value).of === 'three'
+    ? [0, 1, 2].flatMap((i) => collection.paint(three.value[i] ?? own.value[i]?.id) ?? [])
+    : own.value,
+)
+const threeFrom = computed(() => own.value.map((p) => ({ id: p.id, text: p.name })))
+/** Other paints than the planned one that lie in a place, and what the planned one stands in for. */
+function also(placeId: string): string | undefined {
+  if (!palette.value) return undefined
+  const content = collection.ledger.places(palette.value.id).get(placeId)?.content
+  const planned = planAt(palette.value, placeId)
+  const lying = content ? portionsOf(content) : []
+  const others = lying.filter((p) => p.paintId !== planned?.paintId).map((p) => name.paint(p.paintId))
+  const said = [
+    ...(others.length ? [`${lying.length > 1 ? 'with' : 'holds'} ${others.join(', ')}`] : []),
+    ...(planned?.standsFor?.words ? [`for ${planned.standsFor.words}`] : []),
+  ]
+  return said.length ? said.join('; ') : undefined
+}
+const subject = computed((): SheetSubject => ({
+  options: asked.value,
+  ...(palette.value ? { palette: palette.value } : {}),
+  paints: paints.value,
+  partners: kind.value === 'partners' ? paintsOf(partnerSource.value, partnerList.value) : [],
+  today: today.value,
+  also,
+}))
+const sheets = useSheets(() => subject.value)
+/** What is painted goes by what it is made of, so that it is found again. */
+const sheetId = computed(
+  () =>
+    `${kind.value}/${palette.value && kind.value === 'key' ? palette.value.id : paints.value.map((p) => p.id).join()}`,
+)
+/** A phone shows the sheet first. */
+const isWide = useMediaQuery('(min-width: 768px)')
+const VIEWS = [
+  { id: 'sheet', text: 'The sheet' },
+  { id: 'predicted', text: 'As predicted' },
+  { id: 'paint', text: 'Paint it' },
+  { id: 'photo', text: 'Check a photograph' },
+] as const
+type View = (typeof VIEWS)[number]['id']
+const view = ref<View>('sheet')
+const kinds = SHEET_KINDS.map((k) => ({ id: k.id, text: k.label }))
+const printed = computed(() => (sheets.printed.value?.ok ? sheets.printed.value.value : undefined))
+const trouble = computed(() =>
+  sheets.printed.value?.ok === false ? sheets.printed.value.error.message : sheets.trouble.value,
+)
+const isLabel = computed(() => kind.value === 'undersides' || kind.value === 'boxes')
+</script>
+
+<template>
+  <div class="grid grow content-start gap-4 p-3 md:grid-cols-[14rem_minmax(0,1fr)] lg:grid-cols-[19rem_minmax(0,1fr)]">
+    <section aria-label="What is printed" class="min-w-0 space-y-2">
+      <ChoiceField v-model="kind" label="What" :choices="kinds" />
+      <p class="hint">{{ sheetKind(kind).says }}</p>
+      <PrintPaints v-if="!props.palette" v-model:source="source" v-model:list="list" label="Made of" />
+      <PrintPaints
+        v-if="kind === 'partners'"
+        v-model:source="partnerSource"
+        v-model:list="partnerList"
+        label="The partners"
+      />
+      <template v-if="sheetKind(kind).of === 'three'">
+        <ChoiceField
+          v-for="i in [0, 1, 2]"
+          :key="i"
+          :model-value="three[i] ?? paints[i]?.id"
+          :label="['First paint', 'Second paint', 'Third paint'][i]!"
+          :choices="threeFrom"
+          @update:model-value="three = [0, 1, 2].map((n) => (n === i ? $event! : (three[n] ?? paints[n]?.id ?? '')))"
+        />
+      </template>
+      <details :open="isWide">
+        <summary class="md:hidden">How it is made</summary>
+        <PrintAsked v-model="asked" class="pt-1" />
+      </details>
+    </section>
+    <section aria-label="The sheets" class="min-w-0">
+      <div role="group" aria-label="Look at" class="mb-2 flex flex-wrap gap-1">
+        <button
+          v-for="v in VIEWS.filter((v) => v.id === 'sheet' || !isLabel)"
+          :key="v.id"
+          class="choice"
+          :aria-pressed="view === v.id"
+          @click="view = v.id"
+        >
+          {{ v.text }}
+        </button>
+      </div>
+      <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+      <p v-else-if="!printed" class="hint">Laying out the sheets …</p>
+      <template v-else>
+        <PrintSheets
+          v-if="view === 'sheet' || isLabel"
+          :sheets="sheets"
+          :printed="printed"
+          :today="today"
+          :kind="kind"
+          :paints="paints"
+        />
+        <PredictedSheets v-else-if="view === 'predicted'" :sheets="sheets" />
+        <PaintingGuide
+          v-else-if="view === 'paint'"
+          :key="sheetId"
+          :sheets="sheets"
+          :printed="printed"
+          :sheet-id="sheetId"
+        />
+        <PhotoCheck v-else :key="`${sheetId}-photo`" :sheets="sheets" :printed="printed" :kind="kind" />
+      </template>
+    </section>
+  </div>
+</template>

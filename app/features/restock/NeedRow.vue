@@ -1,0 +1,30 @@
+<script setup lang="ts">
+import type { Need } from '@juxtachrome/core/restocking'
+import { computed } from 'vue'
+import { needInWords, reasonInWords } from './words'
+import { useCollection } from '~/stores/collection'
+import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+
+/** One need with its reasons; what can be done about it comes in the slot. */
+const props = defineProps<{ need: Need; number?: number }>()
+const collection = useCollection()
+const paint = computed(() => collection.paint(props.need.paintId))
+const paletteName = (id: string) => collection.palette(id)?.name ?? 'a palette'
+const reasons = computed(() => props.need.reasons.map((r) => reasonInWords(r, paletteName)).join('; '))
+</script>
+
+<template>
+  <li class="flex gap-2 border-b border-line py-2">
+    <span v-if="number" class="hint w-5 shrink-0 text-right">{{ number }}</span>
+    <PaintSwatch v-if="paint" :paint="paint" class="h-8 w-10 shrink-0" />
+    <span v-else class="h-8 w-10 shrink-0 border border-dashed border-edge" aria-hidden="true" />
+    <div class="min-w-0 grow">
+      <p class="font-medium">{{ needInWords(need) }}</p>
+      <p class="hint text-[13px]">
+        {{ reasons }}{{ need.onOrder ? '; on order already' : ''
+        }}{{ need.perYear ? `; about ${need.perYear.toFixed(need.perYear < 10 ? 1 : 0)} ml a year` : '' }}
+      </p>
+      <p class="mt-1 flex flex-wrap items-center gap-1.5"><slot /></p>
+    </div>
+  </li>
+</template>

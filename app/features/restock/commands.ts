@@ -1,0 +1,132 @@
+import type { Problem } from '@juxtachrome/core/result'
+import {
+  added,
+  type Budget,
+  type Change,
+  type NeedAnswer,
+  type Purchase,
+  type PurchaseState,
+  removed,
+  type Shop,
+  updated,
+} from '@juxtachrome/core/documents'
+import { type Need, placeOrder, type PlannedOffer, settleLine } from '@juxtachrome/core/restocking'
+import { parsePigmentCodes } from '@juxtachrome/core/pigments'
+import { keyOfWish, paintOfWish } from '@juxtachrome/core/using'
+import { counted } from '@juxtachrome/core/units'
+import { nanoid } from 'nanoid'
+import { useCollection } from '~/stores/collection'
+import { useNotices } from '~/stores/notices'
+import { useUndo } from '~/stores/undo'
+
+const STATE_WORDS: Record<PurchaseState, string> = {
+  ordered: 'ordered again',
+  delivered: 'delivered',
+  returned: 'returned',
+  'never mind': 'never mind',
+}
+
+/** What a person does about buying: answers needs, keeps shops and a budget, orders, and says what became of it. */
+export function useRestockCommands() {
+  const collection = useCollection()
+  const undo = useUndo()
+  const notices = useNotices()
+
+  const answerOf = (key: string) => collection.needs.find((a) => a.key === key)
+  /** What is known of an answer with something said anew. */
+  function saying(need: Pick<Need, 'key' | 'name' | 'pigments'>, said: Partial<NeedAnswer>, day: string): Change {
+    const before = answerOf(need.key)
+    const base = before ?? { id: nanoid(12), v: 1 as const, key: need.key, said: 'accepted' as const, day }
+    const words = need.name.slice(0, 160)
+    const after: NeedAnswer = { ...base, words, pigments: [...need.pigments], ...said, day }
+    if (said.said && said.said !== 'later') delete after.until
+    return before ? updated('needs', before, after) : added('needs', after)
+  }
+
+  return {
+    answer(need: Need, said: NeedAnswer['said'], day: string, until?: string): boolean {
+      const words = { accepted: 'accepted', refused: 'refused', later: 'put off' }[said]
+      const ranked = collection.needs.flatMap((a) => (a.said === 'accepted' ? (a.rank ?? []) : []))
+      const rank = said === 'accepted' && ranked.length ? { rank: Math.max(...ranked) + 1 } : {}
+      return undo.commit(`${words} the need of ${need.name}`, [
+        saying(need, { said, ...rank, ...(until ? { until } : {}) }, day),
+      ]).ok
+    },
+    /** Takes an answer back: the need is open again. */
+    reopen(need: Need): boolean {
+      const before = answerOf(need.key)
+      return before ? undo.commit(`opened the need of ${need.name} again`, [removed('needs', before)]).ok : false
+    },
+    anyMaker: (need: Need, anyMaker: boolean, day: string): boolean =>
+      undo.commit(`${anyMaker ? 'any maker will do' : 'only this maker'} for ${need.name}`, [
+        saying(need, { said: need.said ?? 'accepted', anyMaker }, day),
+      ]).ok,
+    /** Which pigments a need of words means: with these it is looked for at shops. */
+    meaning: (need: Need, pigments: string[], day: string): boolean =>
+      undo.commit(`${need.name} means ${pigments.join(' ') || 'no code'}`, [
+        saying(need, { said: need.said ?? 'accepted', pigments }, day),
+      ]).ok,
+    /** Writes a need down by hand. */
+    addOwn(words: string, day: string): boolean {
+      const name = words.trim().slice(0, 160)
+      const known = paintOfWish(name, collection.paints)
+      const codes = parsePigmentCodes(name).codes.map((c) => c.code)
+      const isCode = codes.length === 1 && codes[0]!.toLowerCase() === name.toLowerCase()
+      const key = known ? `paint:${known.id}` : isCode ? `code:${codes[0]!}` : keyOfWish(name)
+      return undo.commit(`wrote down the need of ${name}`, [
+        saying({ key, name, pigments: known?.pigments ?? codes }, { said: 'accepted', own: true }, day),
+      ]).ok
+    },
+    /** The accepted needs in the order given. */
+    order(needs: readonly Need[], moved: string, day: string): boolean {
+      return undo.commit(
+        `moved ${moved} in the order of needs`,
+        needs.map((need, rank) => saying(need, { said: 'accepted', rank }, day)),
+      ).ok
+    },
+    keepShop(shop: Pick<Shop, 'name' | 'day' | 'currency' | 'offers'> & Partial<Shop>): boolean {
+      const before = collection.shops.find((s) => s.name === shop.name)
+      const after: Shop = { ...(before ?? {}), ...shop, id: before?.id ?? nanoid(12), v: 1 }
+      return undo.commit(`took over the prices of ${shop.name}`, [
+        before ? updated('shops', before, after) : added('shops', after),
+      ]).ok
+    },
+    termsOf(shop: Shop, terms: Pick<Shop, 'delivery' | 'freeFrom'>): boolean {
+      const { delivery: _was, freeFrom: _free, ...rest } = shop
+      return undo.commit(`changed the terms of ${shop.name}`, [updated('shops', shop, { ...rest, ...terms })]).ok
+    },
+    removeShop: (shop: Shop): boolean => undo.commit(`removed the prices of ${shop.name}`, [removed('shops', shop)]).ok,
+    setBudget(budget: Budget): Problem | undefined {
+      const before = collection.budget
+      const kept = undo.commit('changed the budget', [
+        before ? updated('budgets', before, budget) : added('budgets', budget),
+      ])
+      return kept.ok ? undefined : kept.error
+    },
+    /** Orders offers, one purchase for each shop. */
+    buy(offers: readonly PlannedOffer[], day: string): boolean {
+      const changes: Change[] = []
+      for (const shopId of new Set(offers.map((o) => o.shop.id))) {
+        const own = offers.filter((o) => o.shop.id === shopId)
+        const fresh = changes.flatMap((c) => (c.kind === 'paints' && c.after ? [c.after] : []))
+        const order = placeOrder({
+          offers: own,
+          paints: [...collection.paints, ...fresh],
+          day,
+          newId: () => nanoid(12),
+        })
+        if (!order.ok) {
+          notices.trouble(order.error.message)
+          return false
+        }
+        changes.push(...order.value.changes)
+      }
+      return undo.commit(`ordered ${counted(offers.length, 'thing')}`, changes).ok
+    },
+    settle(purchase: Purchase, index: number, state: PurchaseState, day: string): boolean {
+      const line = purchase.lines[index]
+      const changes = settleLine(purchase, index, state, (id) => collection.core.get('items', id), day)
+      return changes.length > 0 && undo.commit(`${line!.words}: ${STATE_WORDS[state]}`, changes).ok
+    },
+  }
+}

@@ -1,0 +1,84 @@
+<script setup lang="ts">
+import type { Palette } from '@juxtachrome/core/documents'
+import type { Convenience } from '@juxtachrome/core/standins'
+import { shallowRef, watch } from 'vue'
+import { mixtureInWords } from '~/shared/words/lists'
+import { usePaintName } from '~/shared/words/paintName'
+import { useQuestion } from '~/shared/questions/useQuestion'
+import { useCollection } from '~/stores/collection'
+import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import StandInSwatches from './StandInSwatches.vue'
+
+/** For every mixed paint of the palette: mix it, or keep it. */
+const props = defineProps<{ palette: Palette }>()
+const emit = defineEmits<{ wantPaint: [paintId: string] }>()
+const collection = useCollection()
+const nameOf = usePaintName()
+const { ask, isWorking, trouble } = useQuestion('judgeConvenience')
+const rows = shallowRef<Convenience[]>([])
+watch(
+  () => props.palette,
+  async ({ id }) => {
+    const answer = await ask({ paletteId: id }, ({ soFar }) => (rows.value = soFar))
+    if (answer) rows.value = answer
+  },
+  { immediate: true },
+)
+const ADVICE: Record<Convenience['advice'], string> = {
+  'mix it': 'The others mix it: its place could go to something else.',
+  'keep it': 'Worth its place: the others do not mix it.',
+  'as you like': 'The others mix it, with some effort: as you like.',
+}
+const standInOf = ({ recipe }: Convenience) =>
+  recipe && {
+    key: 'mixture',
+    kind: 'mixture of the palette' as const,
+    mixture: { paints: recipe.paints, water: recipe.water },
+    alone: { difference: recipe.difference },
+    unlike: [],
+    places: 0,
+    risks: [],
+    score: 0,
+  }
+</script>
+
+<template>
+  <section class="flex min-h-0 flex-col" aria-label="Convenience or mix">
+    <h2 tabindex="-1">Convenience, or mix it?</h2>
+    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+    <p class="hint mt-1 text-sm" role="status">
+      {{
+        isWorking ? 'Asking the others …' : rows.length ? '' : 'No paint of this palette holds more than one pigment.'
+      }}
+    </p>
+    <ul class="min-h-0 grow overflow-y-auto" aria-label="Mixed paints">
+      <li
+        v-for="row in rows"
+        :key="row.paintId"
+        class="grid grid-cols-[3.5rem_minmax(0,1fr)] gap-2 border-t border-line py-1.5"
+      >
+        <StandInSwatches
+          v-if="row.recipe && collection.paint(row.paintId)"
+          :sought="{ paint: collection.paint(row.paintId)! }"
+          :stand-in="standInOf(row)!"
+          class="h-full max-h-24 min-h-14"
+        />
+        <PaintSwatch v-else-if="collection.paint(row.paintId)" :paint="collection.paint(row.paintId)!" class="h-14" />
+        <div class="text-[13px] leading-tight">
+          <button class="text-left font-medium hover:underline" @click="emit('wantPaint', row.paintId)">
+            {{ nameOf(row.paintId) }}
+          </button>
+          <span class="hint ml-1">{{ collection.paint(row.paintId)?.pigments.join(' ') }}</span>
+          <p>{{ ADVICE[row.advice] }}</p>
+          <p v-if="row.recipe" class="hint text-[13px]">
+            {{ mixtureInWords(row.recipe.paints, nameOf) }}, off by {{ row.recipe.difference.toFixed(1) }}
+          </p>
+          <p v-if="row.keeps.length">
+            <span class="hint text-[13px]">For keeping it:</span> {{ row.keeps.join('; ') }}
+          </p>
+          <p v-if="row.mixes.length"><span class="hint text-[13px]">For mixing it:</span> {{ row.mixes.join('; ') }}</p>
+        </div>
+      </li>
+    </ul>
+  </section>
+</template>

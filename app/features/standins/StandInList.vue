@@ -1,0 +1,58 @@
+<script setup lang="ts">
+import type { Palette, Wanted } from '@juxtachrome/core/documents'
+import { mattersInWords, type Matters, soughtOf, type StandIn } from '@juxtachrome/core/standins'
+import { computed, ref, shallowRef, watch } from 'vue'
+import { useQuestion } from '~/shared/questions/useQuestion'
+import { useCollection } from '~/stores/collection'
+import StandInRow from './StandInRow.vue'
+
+/** What could take the place of a paint, ranked: the first answers at once, then better ones. */
+const props = defineProps<{ palette: Palette; wanted: Wanted; place?: string; matters: Matters }>()
+const collection = useCollection()
+const { ask, isWorking, trouble } = useQuestion('findStandIns')
+const found = shallowRef<StandIn[]>([])
+const progress = ref(0)
+const sought = computed(() => soughtOf(props.wanted, (id) => collection.paint(id)))
+watch(
+  () => [props.wanted, props.palette, props.matters, collection.trials] as const,
+  async ([wanted, palette, matters], before) => {
+    if (before?.[0] !== wanted) found.value = []
+    progress.value = 0
+    const answer = await ask({ wanted, paletteId: palette.id, matters }, ({ done, soFar }) => {
+      progress.value = done
+      if (soFar) found.value = soFar
+    })
+    if (answer) found.value = answer
+  },
+  { immediate: true },
+)
+</script>
+
+<template>
+  <section aria-label="Stand-ins">
+    <h2 tabindex="-1">In place of {{ sought.ok ? sought.value.name : 'a paint' }}</h2>
+    <p v-if="sought.ok && sought.value.isAssumed" class="hint text-sm">
+      No swatch of it is recorded: only the reference’s values are compared.
+    </p>
+    <progress v-if="isWorking" class="mt-1 w-full" :value="progress" max="1" aria-label="Looking for stand-ins" />
+    <p v-if="trouble" role="alert" class="refusal mt-2">{{ trouble }}</p>
+    <details v-if="found.length" class="hint text-sm">
+      <summary>How they are ordered</summary>
+      {{ mattersInWords(matters) }}
+    </details>
+    <p class="sr-only" role="status">
+      {{ isWorking || trouble ? '' : `${found.length} stand-ins found.` }}
+    </p>
+    <ol v-if="sought.ok">
+      <StandInRow
+        v-for="(s, i) in found"
+        :key="s.key"
+        :first="i === 0"
+        :stand-in="s"
+        :sought="sought.value"
+        :palette="palette"
+        :place="place"
+      />
+    </ol>
+  </section>
+</template>

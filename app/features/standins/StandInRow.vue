@@ -1,0 +1,129 @@
+<script setup lang="ts">
+import type { Palette } from '@juxtachrome/core/documents'
+import type { Sought, StandIn } from '@juxtachrome/core/standins'
+import { computed, ref } from 'vue'
+import { useStandInCommands } from './commands'
+import { costInWords, KIND_WORDS, nameOfStandIn, nearnessInShort, nearnessInWords, trialInWords } from './words'
+import { usePaintName } from '~/shared/words/paintName'
+import { useToday } from '~/shared/ui/useToday'
+import { useCollection } from '~/stores/collection'
+import { useStrip } from '~/stores/strip'
+import StandInSwatches from './StandInSwatches.vue'
+
+/** One stand-in beside what it stands in for: how near, what it does not do, what it costs and risks. */
+const props = defineProps<{ standIn: StandIn; sought: Sought; palette: Palette; place?: string; first?: boolean }>()
+const commands = useStandInCommands()
+const nameOf = usePaintName()
+const collection = useCollection()
+const strip = useStrip()
+const today = useToday()
+const name = computed(() => nameOfStandIn(props.standIn, nameOf))
+/** Tubes that can be mistaken for each other are told apart. */
+const who = computed(() => {
+  const paint = collection.paint(props.standIn.paintId)
+  return paint && [paint.maker, paint.pigments.join(' '), paint.formula ?? ''].filter(Boolean).join(', ')
+})
+const unlike = computed(() => props.standIn.unlike.map((u) => u.words).join('; '))
+const isOpen = ref(props.first)
+const notes = ref(false)
+const note = ref('')
+const isTakable = computed(
+  () => Boolean(props.place) && props.standIn.kind !== 'another item' && props.standIn.kind !== 'to buy',
+)
+const isTriable = computed(() => props.standIn.kind !== 'another item' && props.standIn.kind !== 'to buy')
+const sure = computed(() => {
+  const { expected, kind } = props.standIn
+  return expected && kind !== 'another item'
+    ? `predictions like this are off by ${expected.median.toFixed(1)}, at most ${expected.most.toFixed(0)}`
+    : ''
+})
+function say(held: 'well' | 'passably' | 'badly') {
+  const text = note.value.trim()
+  const said = { held, ...(text ? { note: text } : {}) }
+  commands.note(props.sought.wanted, props.standIn, said, today.value, `noted how ${name.value} held`)
+  notes.value = false
+  note.value = ''
+}
+function toStrip() {
+  const { paintId, mixture } = props.standIn
+  if (paintId) strip.lay(paintId)
+  else if (mixture)
+    strip.put({
+      kind: 'mix',
+      name: name.value,
+      parts: mixture.paints.map(({ id, parts }) => ({ paintId: id, parts })),
+      water: 0,
+    })
+}
+</script>
+
+<template>
+  <li class="grid grid-cols-[4rem_minmax(0,1fr)] gap-2 border-t border-line py-1.5">
+    <StandInSwatches :sought="sought" :stand-in="standIn" class="h-full max-h-28 min-h-16" />
+    <div class="min-w-0 text-[13px] leading-tight">
+      <h3>
+        <button
+          class="text-left text-[14px] leading-tight hover:underline"
+          :aria-expanded="isOpen"
+          @click="isOpen = !isOpen"
+        >
+          {{ name }}
+        </button>
+      </h3>
+      <p v-if="who" class="hint text-[13px]">{{ who }}</p>
+      <p class="hint text-[13px]">{{ KIND_WORDS[standIn.kind] }}; {{ costInWords(standIn) }}</p>
+      <p>{{ isOpen ? nearnessInWords(standIn, nameOf) : nearnessInShort(standIn) }}</p>
+      <p v-if="unlike" :class="isOpen ? '' : 'line-clamp-2'">
+        <span class="hint text-[13px]">Not the same:</span> {{ unlike }}
+      </p>
+      <p v-if="standIn.trial" class="font-medium">{{ trialInWords(standIn) }}</p>
+      <template v-if="isOpen">
+        <p v-if="standIn.risks.length"><span class="hint text-[13px]">Mind:</span> {{ standIn.risks.join('; ') }}</p>
+        <p v-if="sure" class="hint text-[13px]">{{ sure }}</p>
+      </template>
+      <div class="mt-1 flex flex-wrap gap-x-3 text-sm">
+        <button
+          v-if="isTakable"
+          class="link"
+          :aria-label="`Take ${name} for ${place}`"
+          @click="commands.take(palette.id, place!, standIn, name)"
+        >
+          Take for {{ place }}
+        </button>
+        <template v-if="isTriable && isOpen">
+          <button class="link" :aria-label="`Lay ${name} on the strip`" @click="toStrip">To the strip</button>
+          <button class="link" :aria-expanded="notes" :aria-label="`How ${name} did on paper`" @click="notes = !notes">
+            On paper …
+          </button>
+          <button
+            v-if="!standIn.trial"
+            class="link"
+            :aria-label="`Refuse ${name}`"
+            @click="commands.note(sought.wanted, standIn, { refused: true }, today, `refused ${name}`)"
+          >
+            Refuse
+          </button>
+          <button
+            v-else
+            class="link"
+            :aria-label="`Take back what was said of ${name}`"
+            @click="commands.forget(standIn)"
+          >
+            Take that back
+          </button>
+        </template>
+      </div>
+      <form v-if="notes && isOpen" class="mt-1 text-sm" @submit.prevent>
+        <label class="block"
+          >What was seen<input v-model="note" class="input" maxlength="500" placeholder="greener in the wash"
+        /></label>
+        <div role="group" aria-label="It held" class="mt-1 flex flex-wrap items-center gap-1">
+          It held
+          <button type="button" class="choice" @click="say('well')">well</button>
+          <button type="button" class="choice" @click="say('passably')">passably</button>
+          <button type="button" class="choice" @click="say('badly')">badly</button>
+        </div>
+      </form>
+    </div>
+  </li>
+</template>

@@ -1,0 +1,87 @@
+<script setup lang="ts">
+import type { Palette } from '@juxtachrome/core/documents'
+import { counted } from '@juxtachrome/core/units'
+import type { ValueOf } from '~/workers/client'
+import { ref, shallowRef, watch } from 'vue'
+import { KIND_WORDS, nameOfStandIn } from './words'
+import { usePaintName } from '~/shared/words/paintName'
+import { useQuestion } from '~/shared/questions/useQuestion'
+import { useCollection } from '~/stores/collection'
+import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import StandInSwatches from './StandInSwatches.vue'
+
+/** The paints that want replacing, why, and what is proposed for each. */
+const props = defineProps<{ palette: Palette }>()
+const emit = defineEmits<{ wantPaint: [paintId: string] }>()
+const collection = useCollection()
+const nameOf = usePaintName()
+const { ask, cancel, isWorking, trouble } = useQuestion('wantReplacing')
+const all = ref(false)
+const rows = shallowRef<ValueOf<'wantReplacing'>>([])
+const progress = ref(0)
+watch(
+  () => [props.palette, all.value] as const,
+  async ([palette, isAll]) => {
+    progress.value = 0
+    const request = { paletteId: palette.id, ...(isAll ? { all: true } : {}) }
+    const answer = await ask(request, ({ done, of, soFar }) => {
+      progress.value = done / of
+      if (soFar) rows.value = soFar
+    })
+    if (answer) rows.value = answer
+  },
+  { immediate: true },
+)
+function proposalOf({ proposal }: (typeof rows.value)[number]): string {
+  if (!proposal) return ''
+  const { best, message } = proposal
+  if (!best) return message ?? ''
+  return `${nameOfStandIn(best, nameOf)}, ${KIND_WORDS[best.kind]}, off by ${best.alone.difference.toFixed(1)}`
+}
+</script>
+
+<template>
+  <section class="flex min-h-0 flex-col" aria-label="Paints that want replacing">
+    <h2 tabindex="-1">Because of …</h2>
+    <div role="group" aria-label="Of which paints" class="mt-1 flex gap-1">
+      <button class="choice" :aria-pressed="!all" @click="all = false">this palette</button>
+      <button class="choice" :aria-pressed="all" @click="all = true">everything owned</button>
+    </div>
+    <p class="mt-2 text-sm" role="status">
+      {{
+        rows.length
+          ? `${counted(rows.length, 'paint')} with something against ${rows.length === 1 ? 'it' : 'them'}.`
+          : isWorking
+            ? 'Looking …'
+            : 'Nothing speaks against any of them.'
+      }}
+    </p>
+    <p v-if="isWorking" class="flex items-center gap-2">
+      <progress class="grow" :value="progress" max="1" aria-label="Looking for proposals" />
+      <button class="link text-sm" @click="cancel">Stop</button>
+    </p>
+    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+    <ul class="min-h-0 grow overflow-y-auto" aria-label="Reasons">
+      <li
+        v-for="row in rows"
+        :key="row.paintId"
+        class="grid grid-cols-[3.5rem_minmax(0,1fr)] gap-2 border-t border-line py-1"
+      >
+        <StandInSwatches
+          v-if="row.proposal?.best && collection.paint(row.paintId)"
+          :sought="{ paint: collection.paint(row.paintId)! }"
+          :stand-in="row.proposal.best"
+          class="h-full max-h-20 min-h-12"
+        />
+        <PaintSwatch v-else-if="collection.paint(row.paintId)" :paint="collection.paint(row.paintId)!" class="h-12" />
+        <div class="text-[13px] leading-tight">
+          <button class="text-left font-medium hover:underline" @click="emit('wantPaint', row.paintId)">
+            {{ nameOf(row.paintId) }}
+          </button>
+          <p>{{ row.drawbacks.map((d) => d.words).join('; ') }}</p>
+          <p v-if="row.proposal" class="hint text-[13px]">{{ proposalOf(row) }}</p>
+        </div>
+      </li>
+    </ul>
+  </section>
+</template>

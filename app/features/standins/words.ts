@@ -1,0 +1,71 @@
+import { effortOf, type StandIn, type StandInKind } from '@juxtachrome/core/standins'
+import { counted } from '@juxtachrome/core/units'
+import { pricePerMlInWords } from '@juxtachrome/core/paints'
+import { differenceInWords } from '@juxtachrome/core/colour'
+import { pigmentById } from '@juxtachrome/core/pigments'
+import { mixtureInWords, type NameOf } from '~/shared/words/lists'
+
+export const KIND_WORDS: Record<StandInKind, string> = {
+  'another item': 'the same paint, another tube or pan',
+  'same pigments': 'the same pigments',
+  'other pigments': 'other pigments',
+  'mixture of the palette': 'mixed on this palette',
+  'mixture of the owned': 'mixed from what you own',
+  'to buy': 'to buy',
+}
+
+/** What a stand-in is called. */
+export function nameOfStandIn({ paintId, mixture, pigment }: StandIn, nameOf: NameOf): string {
+  if (mixture) return mixtureInWords(mixture.paints, nameOf)
+  if (paintId) return nameOf(paintId)
+  const known = pigment ? pigmentById(pigment) : undefined
+  return known ? `${known.names[0]}, ${known.id}` : 'something to buy'
+}
+
+const withNumber = (difference: number) => `${differenceInWords(difference)} (${difference.toFixed(1)})`
+
+/** How near it is: alone, and in mixtures with the palette's paints. */
+export function nearnessInWords({ kind, alone, inMixtures, mixture }: StandIn, nameOf: NameOf): string {
+  if (kind === 'another item') return 'the very same'
+  const { masstone, wash } = alone
+  const own = [
+    masstone === undefined ? '' : `masstone ${withNumber(masstone)}`,
+    wash === undefined
+      ? ''
+      : `wash ${withNumber(wash)}${mixture?.water ? ` at ${counted(mixture.water, 'part')} of water` : ''}`,
+  ].filter(Boolean)
+  const mixed = inMixtures
+    ? [
+        `in mixtures ${withNumber(inMixtures.mean)}, at worst ${inMixtures.worst.toFixed(1)} with ${nameOf(inMixtures.worstWith)}`,
+      ]
+    : []
+  return [...own, ...mixed].join('; ')
+}
+
+/** The same in a few words: the worse of alone and mixed, and both numbers. */
+export function nearnessInShort({ kind, alone, inMixtures }: StandIn): string {
+  if (kind === 'another item') return 'the very same'
+  const worse = Math.max(alone.difference, inMixtures?.mean ?? 0)
+  const mixed = inMixtures ? `, ${inMixtures.mean.toFixed(1)} in mixtures` : ''
+  return `${differenceInWords(worse)}: ${alone.difference.toFixed(1)} alone${mixed}`
+}
+
+export function costInWords(standIn: StandIn): string {
+  const { places, price, kind } = standIn
+  const effort = effortOf(standIn)
+  const takes =
+    kind === 'another item'
+      ? 'no other place'
+      : places
+        ? `${counted(places, 'more paint')} on the palette`
+        : effort > 1
+          ? `no place; ${effort} paints to mix each time`
+          : 'on the palette already'
+  return [takes, price ? `${pricePerMlInWords(price)} a ml` : ''].filter(Boolean).join('; ')
+}
+
+export function trialInWords({ trial }: StandIn): string {
+  if (!trial) return ''
+  const held = trial.refused ? 'refused' : `tried on paper: held ${trial.held}`
+  return [held, trial.note ?? ''].filter(Boolean).join('; ')
+}

@@ -1,0 +1,71 @@
+<script setup lang="ts">
+import { CAUTION, useStudentList } from './useStudentList'
+import { counted } from '@juxtachrome/core/units'
+import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import TextField from '~/shared/ui/TextField.vue'
+
+/** A list for students: by code, with what matters in each, stand-ins at two levels of price, cautions. */
+const props = defineProps<{ of: string }>()
+const made = useStudentList(props.of)
+const { source, sources, title, note, prices, levels, lines, done, isWorking, trouble } = made
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="grid gap-6 lg:grid-cols-[18rem_minmax(0,1fr)] print:block">
+    <div class="space-y-3 print:hidden">
+      <ChoiceField v-model="source" label="From" :choices="sources" />
+      <TextField v-model="note" label="A word to the students" long maxlength="2000" />
+      <fieldset>
+        <legend class="text-sm font-medium">Stand-ins, at most for a ml</legend>
+        <div class="flex gap-2">
+          <input
+            v-for="(_, i) in prices"
+            :key="i"
+            v-model="prices[i]"
+            class="input"
+            maxlength="20"
+            :aria-label="i ? 'and at most for a ml' : 'At most for a ml'"
+            :placeholder="i ? '0.40 EUR' : '0.80 EUR'"
+          />
+        </div>
+        <p class="hint">By what your own tubes cost. Left empty, whatever it costs.</p>
+      </fieldset>
+      <p class="flex gap-2">
+        <button v-if="!isWorking" class="btn" :disabled="lines.length === 0" @click="made.findStandIns()">
+          Find stand-ins
+        </button>
+        <button v-else class="btn" @click="made.cancel()">Cancel</button>
+      </p>
+      <progress v-if="isWorking" class="w-full" :value="done" max="1" aria-label="Looking for stand-ins" />
+      <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+      <p class="flex flex-wrap gap-2">
+        <button class="btn btn-primary" :disabled="lines.length === 0" @click="made.savePdf()">PDF</button>
+        <button class="btn" :disabled="lines.length === 0" @click="made.save()">File for students</button>
+        <button class="btn" :disabled="lines.length === 0" @click="print">Print</button>
+      </p>
+      <p class="hint">The file opens here as a list to be compared with what somebody owns.</p>
+    </div>
+    <section aria-label="The list">
+      <h2 class="text-xl">{{ title }}</h2>
+      <p v-if="note" class="mt-1 whitespace-pre-wrap">{{ note }}</p>
+      <p class="hint">{{ counted(lines.length, 'paint') }}. {{ CAUTION }}</p>
+      <ol class="mt-2">
+        <li v-for="(l, i) in lines" :key="i" class="break-inside-avoid border-b border-line py-2">
+          <p class="flex flex-wrap gap-x-3">
+            <strong class="font-semibold">{{ l.name }}</strong><span>{{ l.pigments.join(' ') }}</span>
+          </p>
+          <label class="print:hidden"
+            ><span class="sr-only">What matters in {{ l.name }}</span
+            ><input v-model="l.matters" class="input mt-1 text-sm" maxlength="300"
+          /></label>
+          <p class="hidden text-sm print:block">{{ l.matters }}</p>
+          <p v-for="(s, n) in l.standIns ?? []" :key="n" class="text-sm">
+            <span class="hint">Instead, {{ levels[n] }}:</span> {{ s || 'nothing near' }}
+          </p>
+          <p v-for="c in l.cautions ?? []" :key="c" class="text-sm italic">{{ c }}</p>
+        </li>
+      </ol>
+    </section>
+  </div>
+</template>

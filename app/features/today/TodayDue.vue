@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { oldTubes, planFilling, toLookAt, unfinishedIn } from '@juxtachrome/core/filling'
+import { counted, dayInWords } from '@juxtachrome/core/units'
+import * as z from 'zod/mini'
+import { computed } from 'vue'
+import { useFillCommands } from '~/features/filling'
+import { useItemWords } from '~/shared/words/itemWords'
+import { useBalances } from '~/shared/items/useBalances'
+import { usePans } from '~/shared/items/usePans'
+import { useCollection } from '~/stores/collection'
+import { kept } from '~/stores/kept'
+
+/** What is due: palettes wanted by a day, fillings that were begun, what should be dry by now, pans that are out, old tubes. */
+const props = defineProps<{ today: string }>()
+const collection = useCollection()
+const filling = useFillCommands()
+const { left } = useBalances()
+const { itemInWords } = useItemWords()
+const { loose } = usePans()
+const days = kept('jx-ready-by', z.record(z.string(), z.string().check(z.maxLength(10))), {})
+const wanted = computed(() =>
+  collection.palettes.flatMap((palette) => {
+    const readyBy = days.value[palette.id]
+    if (!readyBy || readyBy < props.today) return []
+    const plan = planFilling({
+      palette,
+      state: collection.ledger.places(palette.id),
+      paint: collection.paint,
+      stock: { itemsOf: collection.itemsOf, left },
+      today: props.today,
+      readyBy,
+      layers: 'whole',
+      order: 'light first',
+    })
+    if (!plan.ok) return []
+    const { steps, beginBy } = plan.value
+    const late = steps.filter((s) => s.late).length
+    const words = !steps.length
+      ? 'everything lies in it'
+      : late
+        ? `${counted(late, 'place')} may be wet still`
+        : `${counted(steps.length, 'place')} to fill, begin by ${dayInWords(beginBy!)}`
+    return [{ palette, readyBy, words }]
+  }),
+)
+const begun = computed(() =>
+  collection.palettes.flatMap((palette) => {
+    const places = unfinishedIn(palette, collection.ledger.places(palette.id))
+    return places.length
+      ? [
+          {
+            palette,
+            places,
+            from: places
+              .map((p) => p.from)
+              .sort()
+              .at(-1)!,
+          },
+        ]
+      : []
+  }),
+)
+const look = computed(() =>
+  collection.palettes.flatMap((palette) =>
+    toLookAt(palette, collection.ledger.places(palette.id), props.today).map((l) => ({ palette, ...l })),
+  ),
+)
+const out = computed(() => loose.value.filter((p) => p.whereabouts?.kind === 'lent'))
+const old = computed(() => oldTubes(collection.items, collection.ledger.account, props.today))
+const isDue = computed(
+  () => wanted.value.length + begun.value.length + look.value.length + out.value.length + old.value.length > 0,
+)
+</script>
+
+<template>
+  <section v-if="isDue" class="panel p-4 lg:col-span-2" aria-label="Due">
+    <h2>Due</h2>
+    <ul>
+      <li v-for="w in wanted" :key="w.palette.id" class="border-t border-line py-1">
+        <NuxtLink class="link" :to="`/palettes/${w.palette.id}/filling`">{{ w.palette.name }}</NuxtLink> is wanted on
+        {{ dayInWords(w.readyBy) }}: {{ w.words }}
+      </li>
+      <li v-for="b in begun" :key="`begun ${b.palette.id}`" class="border-t border-line py-1">
+        <NuxtLink class="link" :to="`/palettes/${b.palette.id}/filling`">{{ b.palette.name }}</NuxtLink>{{ ': ' }}the
+        next layer of {{ b.places.map((p) => p.placeId).join(', ') }} can come
+        {{ b.from <= today ? 'now' : `from ${dayInWords(b.from)}` }}
+      </li>
+      <li
+        v-for="l in look"
+        :key="`look ${l.palette.id} ${l.placeId}`"
+        class="flex flex-wrap items-center gap-x-3 border-t border-line py-1"
+      >
+        <span class="grow"
+          >{{ l.placeId }} of
+          <NuxtLink class="link" :to="`/palettes/${l.palette.id}/fill?place=${l.placeId}`">{{
+            l.palette.name
+          }}</NuxtLink>
+          should be dry: is it?</span
+        >
+        <button
+          class="btn"
+          :aria-label="`${l.placeId} of ${l.palette.name} is dry`"
+          @click="
+            filling.record({
+              kind: 'dry',
+              day: today,
+              vessel: filling.vesselIn({ paletteId: l.palette.id, placeId: l.placeId }),
+            })
+          "
+        >
+          It is dry
+        </button>
+      </li>
+      <li v-if="out.length" class="border-t border-line py-1">
+        <NuxtLink class="link" to="/pans">{{ counted(out.length, 'pan') }}</NuxtLink> lent:
+        {{
+          out
+            .map((p) =>
+              [
+                p.label,
+                p.whereabouts!.words && `to ${p.whereabouts!.words}`,
+                `since ${dayInWords(p.whereabouts!.since)}`,
+              ]
+                .filter(Boolean)
+                .join(' '),
+            )
+            .join(', ')
+        }}
+      </li>
+      <li v-if="old.length" class="border-t border-line py-1">
+        Old tubes to look at this month:
+        <template v-for="(i, n) in old" :key="i.id"
+          >{{ n ? ', ' : ''
+          }}<NuxtLink class="link" :to="`/paints/${i.paintId}`">{{
+            collection.paint(i.paintId)?.name ?? 'a paint'
+          }}</NuxtLink
+          >{{ ' ' }}<span class="hint">({{ itemInWords(i) }})</span></template
+        >
+      </li>
+    </ul>
+  </section>
+</template>

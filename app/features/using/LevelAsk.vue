@@ -1,0 +1,54 @@
+<script setup lang="ts">
+import type { Palette } from '@juxtachrome/core/documents'
+import type { Level } from '@juxtachrome/core/using'
+import { dayInWords } from '@juxtachrome/core/units'
+import { usePaintName } from '~/shared/words/paintName'
+import { useSittingCommands } from './commands'
+import { useDayDone } from '~/shared/ui/useDayDone'
+import { useToday } from '~/shared/ui/useToday'
+import { percent } from '~/shared/words/lists'
+
+/** How much is left in one place: reckoned, or as it was seen. */
+const props = defineProps<{ palette: Palette; level: Level }>()
+const emit = defineEmits<{ close: [] }>()
+const nameOf = usePaintName()
+const today = useToday()
+const commands = useSittingCommands(() => props.palette.id)
+const { typed: lookedOn, day } = useDayDone(today)
+const SHARES = [
+  { share: 1, words: 'untouched' },
+  { share: 0.75, words: 'three quarters' },
+  { share: 0.5, words: 'half' },
+  { share: 0.25, words: 'a quarter' },
+  { share: 0.08, words: 'scraped' },
+  { share: 0, words: 'nothing' },
+] as const
+</script>
+
+<template>
+  <section :aria-label="`What is left in ${level.placeId}`" class="panel p-3">
+    <h2>{{ level.placeId }}: {{ nameOf(level.paintId) }}</h2>
+    <p class="text-sm">
+      {{ level.isEstimate ? 'About' : '' }} {{ percent(level.share) }} left of {{ level.poured.toFixed(1) }} ml put in{{
+        level.seen ? `, last looked at ${dayInWords(level.seen)}` : ''
+      }}{{ level.isEstimate ? '; reckoned from the paintings since' : '' }}.
+    </p>
+    <p class="mt-2 text-sm font-medium">You look: how much is left?</p>
+    <div class="mt-1 flex flex-wrap gap-1" role="group" aria-label="How much is left">
+      <button
+        v-for="s in SHARES"
+        :key="s.share"
+        class="choice"
+        @click="commands.look(palette.id, level.placeId, s.share, day)"
+      >
+        {{ s.words }}
+      </button>
+    </div>
+    <p class="mt-2 flex items-center gap-2 text-sm">
+      <label class="flex items-center gap-2"
+        >on <input v-model="lookedOn" type="date" class="input w-auto" :max="today"
+      /></label>
+      <button class="link" @click="emit('close')">Close</button>
+    </p>
+  </section>
+</template>

@@ -1,0 +1,26 @@
+import type { Problem } from '@juxtachrome/core/result'
+import { added, type SittingEvent } from '@juxtachrome/core/documents'
+import { nanoid } from 'nanoid'
+import { useFillCommands } from '~/features/filling'
+
+/** What a person records about painting. Each record is an entry of the journal; corrections are too. */
+export function useSittingCommands(paletteId?: () => string | undefined) {
+  const filling = useFillCommands(paletteId)
+
+  return {
+    /** A painting, with its picture where there is one, as one step. */
+    log(event: SittingEvent, image?: string): Problem | undefined {
+      if (!image) return filling.record(event)
+      const picture = { id: nanoid(12), v: 1 as const, day: event.day, image }
+      const shown = { ...event, pictureId: picture.id }
+      return filling.recordAll(filling.describe(shown), [shown], [added('pictures', picture)])
+    },
+    correct: (entryId: string, event: SittingEvent): Problem | undefined => filling.correct(entryId, event),
+    strike: (entryId: string): Problem | undefined => filling.correct(entryId, null),
+    /** What is left in a place of what was put in, as it was seen, a share. */
+    look(palette: string, placeId: string, share: number, day: string): Problem | undefined {
+      const vessel = filling.vesselIn({ paletteId: palette, placeId })
+      return filling.record({ kind: 'level', day, vessel, share })
+    },
+  }
+}

@@ -1,0 +1,11 @@
+import { defineAsyncComponent } from 'vue'
+
+/** What other features may use of this one. */
+export { default as BesideScreen } from './BesideScreen.vue'
+export { default as HowScreen } from './HowScreen.vue'
+export { default as ReachWheel } from './ReachWheel.vue'
+export { targetInWords, wishInWords } from './briefWords'
+export { usePhotoTargets } from './usePhotoTargets'
+export { useVerdict } from './useVerdict'
+
+export const LazyVerdictPanel = defineAsyncComponent(() => import('./VerdictPanel.vue'))

@@ -1,0 +1,106 @@
+<script setup lang="ts">
+import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
+import { Command, Eye, Redo2, Undo2 } from '@lucide/vue'
+import { usePreferences } from '~/stores/preferences'
+import { useUndo } from '~/stores/undo'
+import { useCommandPalette } from './useAppCommands'
+import SavingSign from './SavingSign.vue'
+
+const undo = useUndo()
+const preferences = usePreferences()
+const { open } = useCommandPalette()
+const PAGES = [
+  { to: '/', label: 'Today' },
+  { to: '/paints', label: 'Paints' },
+  { to: '/pigments', label: 'Pigments' },
+  { to: '/bench', label: 'Bench' },
+  { to: '/palettes', label: 'Palettes' },
+  { to: '/restock', label: 'Restock' },
+  { to: '/data', label: 'Data' },
+]
+const route = useRoute()
+const isHere = (to: string) => (to === '/' ? route.path === '/' : route.path.startsWith(to))
+const options = () => [
+  {
+    label: preferences.ground === 'paper' ? 'Swatches on neutral grey' : 'Swatches on paper white',
+    run: () => {
+      preferences.ground = preferences.ground === 'paper' ? 'grey' : 'paper'
+    },
+  },
+  {
+    label: preferences.dark ? 'Light theme' : 'Dark theme',
+    run: () => {
+      preferences.theme = preferences.dark ? 'light' : 'dark'
+    },
+  },
+  {
+    label: preferences.mirrored ? 'Drawer on the left' : 'Drawer on the right',
+    run: () => {
+      preferences.mirrored = !preferences.mirrored
+    },
+  },
+]
+</script>
+
+<template>
+  <header class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line bg-surface px-3 py-1.5">
+    <NuxtLink to="/" class="flex items-center gap-2 font-semibold">
+      <img src="/icon.svg" alt="" width="26" height="26" />
+      <span>Juxtachrome</span>
+    </NuxtLink>
+    <nav aria-label="Main" class="order-last flex w-full max-sm:gap-0 sm:order-none sm:gap-1 sm:w-auto">
+      <NuxtLink
+        v-for="page in PAGES"
+        :key="page.to"
+        :to="page.to"
+        class="btn btn-quiet grow max-sm:px-0.5 max-sm:text-[13px] sm:grow-0"
+        :aria-current="isHere(page.to) ? 'page' : undefined"
+        :class="isHere(page.to) ? 'here' : ''"
+      >
+        {{ page.label }}
+      </NuxtLink>
+    </nav>
+    <div class="ml-auto flex items-center gap-1">
+      <SavingSign />
+      <button
+        class="btn btn-quiet max-w-64"
+        :disabled="!undo.undoLabel"
+        :title="undo.undoLabel ? `Undo: ${undo.undoLabel} (Ctrl+Z)` : 'Nothing to undo'"
+        :aria-label="undo.undoLabel ? `Undo: ${undo.undoLabel}` : 'Undo'"
+        data-repeats
+        @click="undo.undo()"
+      >
+        <Undo2 :size="18" /><span class="hidden truncate text-sm font-normal xl:inline">{{
+          undo.undoLabel ? `Undo: ${undo.undoLabel}` : 'Undo'
+        }}</span>
+      </button>
+      <button
+        class="btn btn-quiet btn-icon"
+        :disabled="!undo.redoLabel"
+        :title="undo.redoLabel ? `Redo: ${undo.redoLabel} (Ctrl+Shift+Z)` : 'Nothing to redo'"
+        :aria-label="undo.redoLabel ? `Redo: ${undo.redoLabel}` : 'Redo'"
+        data-repeats
+        @click="undo.redo()"
+      >
+        <Redo2 :size="18" />
+      </button>
+      <Menu as="div" class="relative">
+        <MenuButton class="btn btn-quiet btn-icon" aria-label="How to look at it"><Eye :size="18" /></MenuButton>
+        <MenuItems class="panel absolute right-0 z-30 mt-1 w-60 p-1 shadow-md">
+          <MenuItem v-for="option in options()" :key="option.label" v-slot="{ active }">
+            <button
+              class="block w-full rounded-sm px-3 py-2 text-left"
+              :class="active ? 'bg-sunken' : ''"
+              @click="option.run"
+            >
+              {{ option.label }}
+            </button>
+          </MenuItem>
+        </MenuItems>
+      </Menu>
+      <button class="btn btn-quiet btn-icon" title="Commands (Ctrl+K)" aria-label="Commands" @click="open = true">
+        <Command :size="18" />
+      </button>
+    </div>
+  </header>
+</template>

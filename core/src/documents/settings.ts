@@ -1,0 +1,19 @@
+import * as z from 'zod/mini'
+import { Id } from './fields'
+import { kind } from './kind'
+
+/** The one document of settings: what belongs to the collection and goes with it to another device. */
+export const SETTINGS_ID = 'settings'
+
+/** What holds for the whole collection; how one likes to look at it stays with the device. */
+export const Settings = z.looseObject({
+  id: Id,
+  v: z.literal(1),
+  /** Prices without a sign are in this currency. */
+  currency: z.optional(z.string().check(z.regex(/^[A-Z]{3}$/, 'A currency such as EUR.'))),
+  /** Headings of tables that were given a meaning by hand, as they are compared: the field, or nothing. */
+  headings: z.optional(z.record(z.string().check(z.maxLength(120)), z.string().check(z.maxLength(40)))),
+})
+export type Settings = z.infer<typeof Settings>
+
+export const settingsKind = kind({ schema: Settings, version: 1, word: 'set of settings', many: 'settings', since: 9 })

@@ -28,4 +28,4 @@ export default createConfigForNuxt({ features: { stylistic: false } })
       'max-len': ['error', { code: 200, ignoreUrls: false }],
     },
   })
-  .append({ files: ['scripts/**', 'tests/**'], rules: { 'no-console': 'off' } })
+  .append({ files: ['scripts/**', 'tests/**', 'core/tests/**'], rules: { 'no-console': 'off' } })

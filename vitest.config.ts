@@ -7,7 +7,7 @@ const alias = { '~': new URL('./app', import.meta.url).pathname }
 const OWN_WORLD = ['app/stores/**/*.test.ts', 'app/storage/**/*.test.ts', 'scripts/**/*.test.ts']
 
 /** Files that take longest, first: so the browsers that work beside each other end together. */
-const LONGEST = ['access/wideLight', 'access/narrowDark', 'keeping', 'palettes', 'paints', 'bench']
+const LONGEST = ['access/first', 'access/second', 'choosing', 'faults', 'verdict', 'swatches', 'keeping', 'tabs']
 class LongestFirst extends BaseSequencer {
   override async sort(files: TestSpecification[]): Promise<TestSpecification[]> {
     const place = ({ moduleId }: TestSpecification) => {
@@ -29,6 +29,7 @@ export default defineConfig({
           name: 'unit',
           environment: 'node',
           testTimeout: 30_000,
+          maxWorkers: 2,
           setupFiles: ['tests/setup/seeds.ts'],
           include: ['core/**/*.test.ts', 'app/**/*.test.ts', 'server/**/*.test.ts'],
           exclude: ['**/node_modules/**', ...OWN_WORLD],
@@ -42,6 +43,7 @@ export default defineConfig({
           name: 'apart',
           environment: 'node',
           testTimeout: 30_000,
+          maxWorkers: 2,
           setupFiles: ['tests/setup/seeds.ts'],
           include: OWN_WORLD,
         },
@@ -52,10 +54,13 @@ export default defineConfig({
           environment: 'node',
           include: ['tests/e2e/**/*.test.ts'],
           testTimeout: 120_000,
+          setupFiles: ['tests/setup/seeds.ts'],
           // a real browser on a busy machine; what needed its second try is named by scripts/test.mjs
           retry: 1,
           hookTimeout: 120_000,
-          maxWorkers: 2,
+          // browsers are lent from file to file within a worker
+          isolate: false,
+          maxWorkers: 3,
           globalSetup: ['tests/e2e/server.ts'],
         },
       },

@@ -17,21 +17,21 @@ function check(name, program, args) {
   return fine
 }
 
-/** Checks that touch nothing of each other's, two at a time; what each printed is shown when it ends. */
-async function together(list) {
-  const waiting = [...list]
-  const lane = async () => {
-    for (let next = waiting.shift(); next; next = waiting.shift()) {
-      const [name, program, args] = next
+/** Rows of checks, one row beside the other; what each printed is shown when it ends. Says which of them failed. */
+async function beside(...rows) {
+  const failed = new Set()
+  const lane = async (row) => {
+    for (const [name, program, args] of row) {
       const begun = Date.now()
       const { fine, printed } = await runQuietly(program, args)
       counts[fine ? 'passed' : 'failed'] += 1
-      console.log(
-        `\n— ${name}\n${printed}  ${fine ? 'fine' : 'FAILED'} (${((Date.now() - begun) / 1000).toFixed(0)} s)`,
-      )
+      if (!fine) failed.add(name)
+      const seconds = ((Date.now() - begun) / 1000).toFixed(0)
+      console.log(`\n— ${name}\n${printed}  ${fine ? 'fine' : 'FAILED'} (${seconds} s)`)
     }
   }
-  await Promise.all([lane(), lane()])
+  await Promise.all(rows.map(lane))
+  return failed
 }
 
 /** Tests counted one by one from the runner's own report. */
@@ -70,15 +70,21 @@ if (!installPackages()) {
 }
 check('generated tables agree with data/', process.execPath, ['scripts/build-tables.mjs', '--check'])
 check('Nuxt prepares', 'npx', ['nuxt', 'prepare', '--logLevel', 'silent'])
-await together([
-  ['types of the application', 'npx', ['vue-tsc', '-b', '--noEmit']],
-  ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
-  ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
-  ['types of the tests', 'npx', ['tsc', '-p', 'tests']],
-  ['types of core, without the DOM', 'npx', ['tsc', '-p', 'core']],
-])
+// two cores: what takes long lies in rows of about the same length; the build writes what the application's types read
+const failed = await beside(
+  [
+    ['build', 'npx', ['nuxt', 'build', '--logLevel', 'silent']],
+    ['types of the application', 'npx', ['vue-tsc', '-b', '--noEmit']],
+  ],
+  [
+    ['lint', 'npx', ['eslint', '.', '--max-warnings', '0']],
+    ['format', 'npx', ['prettier', '--check', '--log-level', 'warn', '.']],
+    ['types of the tests', 'npx', ['tsc', '-p', 'tests']],
+    ['types of core, without the DOM', 'npx', ['tsc', '-p', 'core']],
+  ],
+)
 tests('unit', ['unit', 'apart'])
-const built = check('build', 'npx', ['nuxt', 'build', '--logLevel', 'silent'])
+const built = !failed.has('build')
 if (built) check('the page of licences', process.execPath, ['scripts/licences.mjs', '--check'])
 if (built && installBrowser()) tests('e2e', ['e2e'])
 else {

@@ -5,6 +5,7 @@ import { By, Key, logging, type WebElement } from 'selenium-webdriver'
 import type { Driver } from 'selenium-webdriver/chrome.js'
 import { inject } from 'vitest'
 import { openBrowser } from '../../scripts/browser.mjs'
+import { borrow } from './browsers'
 
 export { By, Key }
 type Options = {
@@ -38,7 +39,12 @@ export class App {
 
   static async open(path = '/', { empty, url, reckons, ...options }: Options = {}): Promise<App> {
     const downloads = await mkdtemp(join(tmpdir(), 'jx-downloads-'))
-    const { driver, close } = await openBrowser({ ...options, downloads })
+    // a file that needs a profile, or a browser without site data, has one of its own
+    const isOwn = options.profile !== undefined || options.siteData === false
+    const origins = [...new Set([inject('url'), inject('emptyUrl'), ...(url ? [url] : [])])]
+    const { driver, close } = isOwn
+      ? await openBrowser({ ...options, downloads })
+      : await borrow({ ...options, downloads, origins })
     const app = new App(driver, url ?? inject(empty ? 'emptyUrl' : 'url'), downloads, close)
     if (!reckons && options.siteData !== false) {
       await driver.get(`${app.url}/api/health`)

@@ -2,6 +2,7 @@ import { mkdtemp, rm, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { describe, expect, it } from 'vitest'
+import { FILE_SCHEMA } from '@juxtachrome/core/formats'
 import { App, Key } from './app'
 
 const withoutMoment = (json: string) => json.replace(/"written": "[^"]*"/, '')
@@ -43,7 +44,7 @@ describe('keeping', () => {
     await app.click('Emptied and cleaned')
     await app.says('cleaned out')
     const before = await exported(app)
-    expect(JSON.parse(before)).toMatchObject({ format: 'juxtachrome-collection', schema: 4 })
+    expect(JSON.parse(before)).toMatchObject({ format: 'juxtachrome-collection', schema: FILE_SCHEMA })
     await app.click('Wipe everything …')
     await app.says('Type wipe to go ahead')
     expect(await (await app.named('Wipe everything', '//*[@role="dialog"]')).isEnabled()).toBe(false)

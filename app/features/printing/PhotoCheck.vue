@@ -10,7 +10,7 @@ import { checkInWords } from './checkWords'
 import { saveColours } from '~/shared/files/saveSheets'
 import { useSheetCheck } from './useSheetCheck'
 import type { useSheets } from './useSheets'
-import type { SheetKind } from './sheetKinds'
+import { sheetOf } from './sheets'
 import { useNotices } from '~/stores/notices'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import FileButton from '~/shared/ui/FileButton.vue'
@@ -18,7 +18,7 @@ import PageDrawing from './PageDrawing.vue'
 import PartnersRanked from './PartnersRanked.vue'
 
 /** A photograph of the painted sheet, held against what should be there; what is right can be taken over. Nothing is saved unasked. */
-const props = defineProps<{ sheets: ReturnType<typeof useSheets>; printed: Printed; kind: SheetKind }>()
+const props = defineProps<{ sheets: ReturnType<typeof useSheets>; printed: Printed; kind: string }>()
 const notices = useNotices()
 const swatchCommands = useSwatchCommands()
 const recipeCommands = useRecipeCommands()
@@ -116,7 +116,7 @@ const colours = () =>
           </template>
         </p>
       </section>
-      <PartnersRanked v-if="kind === 'partners'" :checked="checked.boxes" />
+      <PartnersRanked v-if="sheetOf(kind).isRanked" :checked="checked.boxes" />
       <p class="flex flex-wrap gap-2">
         <button v-if="swatches.length" class="btn" @click="takeSwatches">
           Take {{ counted(swatches.length, 'swatch', 'swatches') }} over

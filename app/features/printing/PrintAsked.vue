@@ -2,6 +2,7 @@
 import { PAPERS, WHEEL_STEPS } from '@juxtachrome/core/charts'
 import { computed } from 'vue'
 import type { PrintOptions } from './printOptions'
+import { sheetOf, type NumberAsked, type TickAsked } from './sheets'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import PrintNumber from './PrintNumber.vue'
 import PrintTick from './PrintTick.vue'
@@ -9,45 +10,28 @@ import PrintTick from './PrintTick.vue'
 /** How a sheet is made: sizes, what is in its boxes, the paper. */
 const options = defineModel<PrintOptions>({ required: true })
 const set = (change: Partial<PrintOptions>) => (options.value = { ...options.value, ...change })
-const has = (...kinds: PrintOptions['kind'][]) => kinds.includes(options.value.kind)
-interface NumberField {
-  key: 'box' | 'water' | 'tintWater' | 'across' | 'cardWidth' | 'cardHeight' | 'labelWidth' | 'labelHeight'
-  label: string
-  unit?: string
-  kinds: readonly PrintOptions['kind'][]
+const definition = computed(() => sheetOf(options.value.kind))
+const asks = (what: 'form' | 'steps') => definition.value.asks?.includes(what) === true
+const NUMBERS: Record<NumberAsked, { label: string; unit?: string }> = {
+  box: { label: 'Boxes', unit: 'mm' },
+  water: { label: 'Water to one of paint' },
+  tintWater: { label: 'Water, thin side' },
+  across: { label: 'Across', unit: 'mm' },
+  cardWidth: { label: 'Card, wide', unit: 'mm' },
+  cardHeight: { label: 'Card, high', unit: 'mm' },
+  labelWidth: { label: 'Label, wide', unit: 'mm' },
+  labelHeight: { label: 'Label, high', unit: 'mm' },
 }
-const NUMBERS: readonly NumberField[] = [
-  {
-    key: 'box',
-    label: 'Boxes',
-    unit: 'mm',
-    kinds: ['chart', 'partners', 'book', 'dilutions', 'values', 'fade', 'key'],
-  },
-  { key: 'water', label: 'Water to one of paint', kinds: ['chart', 'partners', 'wheel', 'triangle'] },
-  { key: 'tintWater', label: 'Water, thin side', kinds: ['chart'] },
-  { key: 'across', label: 'Across', unit: 'mm', kinds: ['wheel', 'triangle'] },
-  { key: 'cardWidth', label: 'Card, wide', unit: 'mm', kinds: ['cards'] },
-  { key: 'cardHeight', label: 'Card, high', unit: 'mm', kinds: ['cards'] },
-  { key: 'labelWidth', label: 'Label, wide', unit: 'mm', kinds: ['undersides', 'boxes'] },
-  { key: 'labelHeight', label: 'Label, high', unit: 'mm', kinds: ['undersides', 'boxes'] },
-]
-interface TickField {
-  key: 'blackLine' | 'lift' | 'laminate' | 'inLid' | 'punch' | 'window'
-  label: string
-  kind: PrintOptions['kind']
+const TICKS: Record<TickAsked, string> = {
+  blackLine: 'A black line in each box, to paint over',
+  lift: 'A stripe to lift when it is dry',
+  laminate: 'A margin for laminating',
+  inLid: 'Fitted to the inside of the lid',
+  punch: 'A hole to hang it by',
+  window: 'A window to look through',
 }
-const TICKS: readonly TickField[] = [
-  { key: 'blackLine', label: 'A black line in each box, to paint over', kind: 'key' },
-  { key: 'lift', label: 'A stripe to lift when it is dry', kind: 'key' },
-  { key: 'laminate', label: 'A margin for laminating', kind: 'key' },
-  { key: 'inLid', label: 'Fitted to the inside of the lid', kind: 'key' },
-  { key: 'punch', label: 'A hole to hang it by', kind: 'cards' },
-  { key: 'window', label: 'A window to look through', kind: 'cards' },
-]
-const ticks = computed(() => TICKS.filter((t) => has(t.kind)))
-/** A key in the palette's own geometry has boxes as large as its places. */
-const isAsItLies = computed(() => has('key') && options.value.form === 'as the palette lies')
-const numbers = computed(() => NUMBERS.filter((n) => has(...n.kinds) && !(n.key === 'box' && isAsItLies.value)))
+const numbers = computed(() => definition.value.numbers(options.value).map((key) => ({ key, ...NUMBERS[key] })))
+const ticks = computed(() => (definition.value.ticks ?? []).map((key) => ({ key, label: TICKS[key] })))
 const FORMS = [
   { id: 'as the palette lies', text: 'as the palette lies' },
   { id: 'list', text: 'a list, with what each does' },
@@ -66,7 +50,7 @@ const COLOURS = [
 <template>
   <div class="space-y-2">
     <ChoiceField
-      v-if="has('key')"
+      v-if="asks('form')"
       :model-value="options.form"
       label="Form"
       :choices="FORMS"
@@ -82,7 +66,7 @@ const COLOURS = [
         @update:model-value="set({ [n.key]: $event })"
       />
     </div>
-    <div v-if="has('wheel')" role="group" aria-label="Steps" class="flex gap-1">
+    <div v-if="asks('steps')" role="group" aria-label="Steps" class="flex gap-1">
       <button
         v-for="n in WHEEL_STEPS"
         :key="n"
@@ -100,7 +84,7 @@ const COLOURS = [
       :label="t.label"
       @update:model-value="set({ [t.key]: $event })"
     />
-    <div v-if="has('key') && options.inLid" class="grid grid-cols-2 gap-2">
+    <div v-if="definition.ticks?.includes('inLid') && options.inLid" class="grid grid-cols-2 gap-2">
       <PrintNumber
         :model-value="options.lidWidth"
         label="Inside, wide"
@@ -115,7 +99,7 @@ const COLOURS = [
       />
     </div>
     <ChoiceField
-      v-if="!has('undersides', 'boxes')"
+      v-if="!definition.isLabel"
       :model-value="options.colouring"
       label="In the boxes"
       :choices="COLOURS"
@@ -150,7 +134,7 @@ const COLOURS = [
       </template>
     </div>
     <PrintTick
-      v-if="!has('undersides', 'boxes')"
+      v-if="!definition.isLabel"
       :model-value="options.photoMarks"
       label="Marks by which a photograph finds the boxes"
       @update:model-value="set({ photoMarks: $event })"

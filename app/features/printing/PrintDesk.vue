@@ -5,12 +5,11 @@ import { useMediaQuery } from '@vueuse/core'
 import * as z from 'zod/mini'
 import { computed, ref } from 'vue'
 import { useNaming } from '~/shared/words/naming'
-import type { SheetSubject } from './laySheets'
 import { usePrintOptions } from './printOptions'
 import { useSheetPaints } from './useSheetPaints'
 import { useSheets } from './useSheets'
 import { useToday } from '~/shared/ui/useToday'
-import { SHEET_KINDS, sheetKind, type SheetKind } from './sheetKinds'
+import { SHEETS, sheetOf, type SheetSubject } from './sheets'
 import { useCollection } from '~/stores/collection'
 import { kept } from '~/stores/kept'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
@@ -40,7 +39,7 @@ const [source, list, partnerSource, partnerList] = [
 ]
 
 /** The palette's own step begins with its key; elsewhere there is none without a palette. */
-const firstKind = ref<SheetKind | undefined>(props.palette ? 'key' : undefined)
+const firstKind = ref<string | undefined>(props.palette ? 'key' : undefined)
 const kind = computed({
   get: () => firstKind.value ?? options.value.kind,
   set: (id) => {
@@ -48,6 +47,8 @@ const kind = computed({
     options.value = { ...options.value, kind: id }
   },
 })
+const definition = computed(() => sheetOf(kind.value))
+const asksFor = (what: 'partners') => definition.value.asks?.includes(what) === true
 const asked = computed({
   get: () => ({ ...options.value, kind: kind.value }),
   set: (next) => (options.value = { ...next, kind: firstKind.value ? options.value.kind : next.kind }),
@@ -57,7 +58,7 @@ const palette = computed(() => props.palette ?? collection.palette(source.value.
 const own = computed(() => (props.palette ? ofPalette(props.palette) : paintsOf(source.value, list.value)))
 const three = ref<string[]>([])
 const paints = computed(() =>
-  sheetKind(kind.value).of === 'three'
+  definition.value.of === 'three'
     ? [0, 1, 2].flatMap((i) => collection.paint(three.value[i] ?? own.value[i]?.id) ?? [])
     : own.value,
 )
@@ -79,7 +80,7 @@ const subject = computed((): SheetSubject => ({
   options: asked.value,
   ...(palette.value ? { palette: palette.value } : {}),
   paints: paints.value,
-  partners: kind.value === 'partners' ? paintsOf(partnerSource.value, partnerList.value) : [],
+  partners: asksFor('partners') ? paintsOf(partnerSource.value, partnerList.value) : [],
   today: today.value,
   also,
 }))
@@ -87,7 +88,7 @@ const sheets = useSheets(() => subject.value)
 /** What is painted goes by what it is made of, so that it is found again. */
 const sheetId = computed(
   () =>
-    `${kind.value}/${palette.value && kind.value === 'key' ? palette.value.id : paints.value.map((p) => p.id).join()}`,
+    `${kind.value}/${palette.value && definition.value.of === 'palette' ? palette.value.id : paints.value.map((p) => p.id).join()}`,
 )
 /** A phone shows the sheet first. */
 const isWide = useMediaQuery('(min-width: 768px)')
@@ -99,27 +100,27 @@ const VIEWS = [
 ] as const
 type View = (typeof VIEWS)[number]['id']
 const view = ref<View>('sheet')
-const kinds = SHEET_KINDS.map((k) => ({ id: k.id, text: k.label }))
+const kinds = SHEETS.map((k) => ({ id: k.id, text: k.label }))
 const printed = computed(() => (sheets.printed.value?.ok ? sheets.printed.value.value : undefined))
 const trouble = computed(() =>
   sheets.printed.value?.ok === false ? sheets.printed.value.error.message : sheets.trouble.value,
 )
-const isLabel = computed(() => kind.value === 'undersides' || kind.value === 'boxes')
+const isLabel = computed(() => definition.value.isLabel === true)
 </script>
 
 <template>
   <div class="grid grow content-start gap-4 p-3 md:grid-cols-[14rem_minmax(0,1fr)] lg:grid-cols-[19rem_minmax(0,1fr)]">
     <section aria-label="What is printed" class="min-w-0 space-y-2">
       <ChoiceField v-model="kind" label="What" :choices="kinds" />
-      <p class="hint">{{ sheetKind(kind).says }}</p>
+      <p class="hint">{{ definition.says }}</p>
       <PrintPaints v-if="!props.palette" v-model:source="source" v-model:list="list" label="Made of" />
       <PrintPaints
-        v-if="kind === 'partners'"
+        v-if="asksFor('partners')"
         v-model:source="partnerSource"
         v-model:list="partnerList"
         label="The partners"
       />
-      <template v-if="sheetKind(kind).of === 'three'">
+      <template v-if="definition.of === 'three'">
         <ChoiceField
           v-for="i in [0, 1, 2]"
           :key="i"

@@ -6,14 +6,14 @@ import { ref } from 'vue'
 import { saveCalendar } from '~/shared/files/calendarFile'
 import { savePdf, savePng, saveSvg } from '~/shared/files/saveSheets'
 import type { useSheets } from './useSheets'
-import type { SheetKind } from './sheetKinds'
+import { sheetOf } from './sheets'
 import PageDrawing from './PageDrawing.vue'
 
 /** The sheets as they will be printed, and what they are saved as. */
 const props = defineProps<{
   sheets: ReturnType<typeof useSheets>
   printed: Printed
-  kind: SheetKind
+  kind: string
   paints: readonly Paint[]
   today: string
 }>()
@@ -59,7 +59,7 @@ const label = (i: number) =>
       </button>
       <button class="btn" :disabled="Boolean(busy)" @click="save('PNG')">PNG</button>
       <button class="btn" :disabled="Boolean(busy)" @click="save('SVG')">SVG</button>
-      <button v-if="kind === 'fade'" class="btn" @click="calendar">Save the days for a calendar</button>
+      <button v-if="sheetOf(kind).hasDays" class="btn" @click="calendar">Save the days for a calendar</button>
       <p class="hint min-w-60 grow basis-0 text-sm">
         Print at 100 %, without fitting to the page; the ruler at the foot is 50 mm long.
       </p>

@@ -4,8 +4,7 @@ import type { Result } from '@juxtachrome/core/result'
 import type { LabD65 } from '@juxtachrome/core/units'
 import { computed, ref, shallowRef, watch } from 'vue'
 import type { PrintFonts } from '~/print/fonts'
-import { sheetKind } from './sheetKinds'
-import { laySheets, type SheetSubject } from './laySheets'
+import { sheetOf, type SheetSubject } from './sheets'
 import { useQuestion } from '~/shared/questions/useQuestion'
 
 /** Waters at which a box without one of its own is looked at: masstone, middle and wash. */
@@ -31,7 +30,7 @@ export function useSheets(subject: () => SheetSubject) {
     )
   const title = computed(() => {
     const { options, palette } = subject()
-    return [sheetKind(options.kind).label, palette?.name].filter(Boolean).join(': ')
+    return [sheetOf(options.kind).label, palette?.name].filter(Boolean).join(': ')
   })
 
   function pages(tones: Tones, colouring = subject().options.colouring): Result<Printed> | undefined {
@@ -40,11 +39,10 @@ export function useSheets(subject: () => SheetSubject) {
     const { options } = subject()
     const choice: PrintChoice = {
       paper: { name: options.paper, width: options.paperWidth, height: options.paperHeight, turn: options.turn },
-      // labels are not painted
-      photoMarks: options.photoMarks && options.kind !== 'undersides' && options.kind !== 'boxes',
+      photoMarks: options.photoMarks && !sheetOf(options.kind).isLabel,
     }
     const asked = { ...subject(), options: { ...options, colouring } }
-    return onPaper((room) => laySheets(asked, room, measure, tones), title.value, choice, measure)
+    return onPaper((room) => sheetOf(options.kind).lay(asked, { room, measure, tones }), title.value, choice, measure)
   }
   /** Without colours: where everything lies. */
   const plain = computed(() => pages(NOTHING))

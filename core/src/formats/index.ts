@@ -1,5 +1,5 @@
 /** Readers and writers of files. What is shared of it, by name. */
-export { readCollection, writeCollection } from './collectionFile'
+export { FILE_SCHEMA, readCollection, writeCollection } from './collectionFile'
 export { leftoverOf, type PaintRows } from './paintRows'
 export { decodeText } from './decodeText'
 export { type ListPaints, type ListQuestion } from './pastedList'

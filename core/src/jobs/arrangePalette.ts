@@ -2,8 +2,8 @@ import { arrangePalette, type ArrangeProgress } from '../arranging/arrangePalett
 import type { Arranged, ArrangeQuestion } from '../arranging/arrangeProblem'
 import type { ArrangeContext, Blend } from '../arranging/arrangeWishes'
 import type { Reading } from '../collection/reading'
-import { derived, derivedOf } from '../collection/caches'
-import { itemsIn, paintJudged, recipesIn } from '../collection/lists'
+import { derivedOf } from '../collection/caches'
+import { itemsByPaint, paintJudged, recipesIn } from '../collection/lists'
 import { same } from '../documents/diff'
 import type { Palette } from '../documents/palette'
 import { plannedPaints } from '../documents/plan'
@@ -23,36 +23,52 @@ export const asArranged = derivedOf((reading, id): Palette | undefined => {
   return palette && { ...palette, name: '', purpose: '', brief: undefined, guide: undefined, answered: undefined }
 }, same)
 
-/** What is used, by what was drawn from the tubes; what is mixed, by kept recipes. */
-export const arrangeContextIn = derived(
-  (reading): ArrangeContext => {
-    const drawn = new Map<string, number>()
-    for (const item of itemsIn(reading)) {
-      const ml = reading.ledger.account(item.id).drawn
-      if (ml > 0) drawn.set(item.paintId, (drawn.get(item.paintId) ?? 0) + ml)
-    }
-    const most = Math.max(1e-9, ...drawn.values())
-    const pairs = new Set<string>()
-    for (const { paints } of recipesIn(reading))
-      for (const p of paints)
-        for (const q of paints) if (p.paintId !== q.paintId) pairs.add(`${p.paintId} ${q.paintId}`)
-    return {
-      key: `${[...drawn].map(([id, ml]) => `${id} ${ml}`).join()};${[...pairs].sort().join()}`,
-      use: (id) => (drawn.get(id) ?? 0) / most,
-      areMixed: (one, other) => pairs.has(`${one} ${other}`),
-    }
+/** Differences in use smaller than this share of what is used most move no paint (judgement). */
+const USE_STEPS = 10
+
+/** What of some paints is used, by what was drawn from their tubes; what of them is mixed, by kept recipes. */
+function contextOf(reading: Reading, planned: ReadonlySet<string>): ArrangeContext {
+  const items = itemsByPaint(reading)
+  const drawnFrom = (id: string) =>
+    (items.get(id) ?? []).reduce((ml, item) => ml + reading.ledger.account(item.id).drawn, 0)
+  const drawn = new Map([...planned].map((id) => [id, drawnFrom(id)]))
+  const most = Math.max(1e-9, ...drawn.values())
+  const use = new Map([...drawn].map(([id, ml]) => [id, Math.round((USE_STEPS * ml) / most) / USE_STEPS]))
+  const pairs = new Set<string>()
+  for (const { paints } of recipesIn(reading)) {
+    const here = paints.filter((p) => planned.has(p.paintId))
+    for (const p of here) for (const q of here) if (p.paintId !== q.paintId) pairs.add(`${p.paintId} ${q.paintId}`)
+  }
+  return {
+    key: `${[...use].map(([id, share]) => `${id} ${share}`).join()};${[...pairs].sort().join()}`,
+    use: (id) => use.get(id) ?? 0,
+    areMixed: (one, other) => pairs.has(`${one} ${other}`),
+  }
+}
+
+const known = derivedOf(
+  (reading, asked): ArrangeContext => {
+    const [paletteId, adding] = JSON.parse(asked) as [string, string?]
+    const palette = asArranged(reading, paletteId)
+    const planned = palette ? plannedPaints(palette) : new Set<string>()
+    return contextOf(reading, adding ? planned.add(adding) : planned)
   },
   (before, after) => before.key === after.key,
 )
+/** The same of a palette's paints, and of one that is to come in; kept for as long as it says the same. */
+export const arrangeContextOf = (reading: Reading, paletteId: string, adding?: string): ArrangeContext =>
+  known(reading, JSON.stringify([paletteId, adding]))
 
 export function arrangeQuestionOf(
   palette: Palette,
   { blend, leftHanded }: Omit<ArrangeRequest, 'paletteId'>,
   reading: Reading,
+  /** A paint that is to come in. */
+  adding?: string,
 ): ArrangeQuestion {
   const paints = [...plannedPaints(palette)].flatMap((id) => paintJudged(reading, id) ?? [])
-  const known = arrangeContextIn(reading)
-  const context = leftHanded ? { ...known, leftHanded, key: `left;${known.key}` } : known
+  const used = arrangeContextOf(reading, palette.id, adding)
+  const context = leftHanded ? { ...used, leftHanded, key: `left;${used.key}` } : used
   return { palette, paints, blend, context, ...(palette.apart ? { forbidden: palette.apart } : {}) }
 }
 

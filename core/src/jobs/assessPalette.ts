@@ -1,13 +1,9 @@
-import { paletteAt } from '../choosing/paletteAt'
 import { assessPalette, type AssessProgress } from '../choosing/verdict/assess'
 import type { Assessment } from '../choosing/verdict/assessment'
-import { derivedOf } from '../collection/caches'
-import { same } from '../documents/diff'
-import type { Palette } from '../documents/palette'
-import { planAt } from '../documents/plan'
 import { fail } from '../result'
 import { assessQuestionOf } from './assessQuestion'
 import { job } from './job'
+import { paletteJudged } from './paletteJudged'
 
 export interface AssessRequest {
   /** Of a palette, or of a version of one. */
@@ -19,35 +15,11 @@ const QUIET = 250
 /** How long the asker has to bring an index that is kept somewhere, ms. */
 const TO_BRING = 200
 
-/** What is judged of a palette: a lock, a reservation or a name is not. */
-const asJudged = derivedOf((reading, id): Palette | undefined => {
-  const palette = paletteAt(reading, id)
-  if (!palette) return undefined
-  const { holder, brief, use, forChild } = palette
-  const plan = Object.fromEntries(
-    holder.places.flatMap((place) => {
-      const paintId = planAt(palette, place.id)?.paintId
-      return paintId ? [[place.id, { paintId }]] : []
-    }),
-  )
-  return {
-    id,
-    v: 1,
-    name: '',
-    purpose: '',
-    use,
-    holder,
-    plan,
-    ...(brief ? { brief } : {}),
-    ...(forChild ? { forChild } : {}),
-  }
-}, same)
-
 /** The verdict of a palette, which follows every change of what it was read from. */
 export const assessPaletteJob = job<AssessRequest, AssessProgress, Assessment>({
   lane: 'live',
   run({ paletteId }, reading) {
-    const palette = asJudged(reading, paletteId)
+    const palette = paletteJudged(reading, paletteId)
     return palette ? assessPalette(assessQuestionOf(reading, palette)) : refused()
   },
   news: ({ soFar }) => soFar,

@@ -10,6 +10,7 @@ import { strengthsIn } from '../mixing/strengths'
 import { fail, type Result } from '../result'
 import { retold } from '../steps'
 import { job } from './job'
+import { paletteJudged } from './paletteJudged'
 
 export interface ChooseFewRequest {
   paletteId: string
@@ -25,7 +26,7 @@ export interface ChooseFewRequest {
 export const chooseFewJob = job<ChooseFewRequest, ChooseProgress, Chosen>({
   lane: 'long',
   *run({ paletteId, count, target, fixed = [] }, reading): Generator<ChooseProgress, Result<Chosen>> {
-    const palette = reading.get('palettes', paletteId)
+    const palette = paletteJudged(reading, paletteId)
     const table = tableOf(target)
     if (!palette || !table) return fail('no-palette', 'That palette or that subject is gone.')
     const here = plannedPaints(palette)

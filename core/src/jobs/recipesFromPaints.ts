@@ -4,6 +4,7 @@ import type { RecipeProgress, RecipeTarget } from '../mixing/recipes/question'
 import { recipesFromPaints, type PaintRecipes } from '../mixing/recipes/recipesFromPaints'
 import { strengthsIn } from '../mixing/strengths'
 import { job } from './job'
+import { paletteJudged } from './paletteJudged'
 
 export interface RecipesRequest {
   target: RecipeTarget
@@ -19,7 +20,7 @@ export interface RecipesRequest {
 export const recipesFromPaintsJob = job<RecipesRequest, RecipeProgress, PaintRecipes>({
   lane: 'long',
   run({ paletteId, without, ...question }, reading) {
-    const palette = reading.get('palettes', paletteId)
+    const palette = paletteId === undefined ? undefined : paletteJudged(reading, paletteId)
     const here = palette && plannedPaints(palette)
     const paints = paintsJudged(reading).filter((p) => p.id !== without && (!here || here.has(p.id)))
     return recipesFromPaints({

@@ -69,7 +69,9 @@ describe('what a worker says on the way', () => {
     const answers = () => heard.filter((m) => m.type === 'answer').length
     // first it waits whether the asker has what it needs of the whole collection
     while (resting.length < 1) await new Promise((resume) => setImmediate(resume))
-    expect(heard.at(-2)).toMatchObject({ progress: { soFar: { needs: [{ choice: { kind: 'everything' } }], tables: [] } } })
+    expect(heard.at(-2)).toMatchObject({
+      progress: { soFar: { needs: [{ choice: { kind: 'everything' } }], tables: [] } },
+    })
     expect(heard.at(-1)).toMatchObject({ type: 'wants', id: 1, wants: [{ near: 5 }] })
     resting.pop()!()
     await done

@@ -2,8 +2,7 @@ import { Collection } from '../collection/collection'
 import { keyOfHeld } from '../collection/keys'
 import { JournalToCome } from '../collection/reading'
 import { Rests } from '../collection/rests'
-import { holdParts } from '../reach/heldIndexes'
-import type { IndexPart } from '../reach/mixtureIndex'
+import { holdParts, whenHeld } from '../reach/heldIndexes'
 import { fail, ok, type Result } from '../result'
 import type { IndexWanted, Job } from './job'
 import { holds, printsOf, type Kept } from './kept'
@@ -58,6 +57,11 @@ export class JobRunner {
   ) {
     this.#mirror.awaitsJournal = true
     this.#clock = pace.clock ?? (() => performance.now())
+    // whoever looked for an index in vain looks again when it came in, or when another job made it
+    whenHeld((key) => {
+      this.#mirror.touch(keyOfHeld(key))
+      queueMicrotask(() => this.#runChanged())
+    })
   }
 
   hear(message: ToWorker): void {
@@ -76,7 +80,8 @@ export class JobRunner {
         if (!this.#open.delete(message.id)) this.#closed.add(message.id)
         return
       case 'hold':
-        return this.#hold(message.parts)
+        holdParts(message.parts)
+        return
       case 'ping':
         return this.send({ type: 'pong' })
     }
@@ -89,14 +94,6 @@ export class JobRunner {
       this.#mirror.awaitsJournal = false
       for (const go of this.#waiting.splice(0)) go()
     }
-    this.#runChanged()
-  }
-
-  /** Takes in an index of mixtures; whoever looked for it in vain looks again. */
-  #hold(parts: readonly IndexPart[]): void {
-    const held = holdParts(parts)
-    if (!held.ok) return
-    this.#mirror.touch(keyOfHeld(held.value))
     this.#runChanged()
   }
 

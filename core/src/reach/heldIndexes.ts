@@ -6,14 +6,21 @@ import { joinParts, keyOfIndex, type IndexPart, type MixtureIndex } from './mixt
 /** Indexes at hand in this worker or script, by their keys: the newest few, since each may take many megabytes. */
 const held = new Map<string, MixtureIndex>()
 const MOST_HELD = 8
+const listeners = new Set<(key: string) => void>()
+
+/** Hears of every index that comes in, whoever made it. */
+export function whenHeld(listener: (key: string) => void): void {
+  listeners.add(listener)
+}
 
 export function holdIndex(key: string, index: MixtureIndex): void {
-  held.delete(key)
+  const isNew = !held.delete(key)
   held.set(key, index)
   for (const oldest of held.keys()) {
     if (held.size <= MOST_HELD) break
     held.delete(oldest)
   }
+  if (isNew) for (const listener of listeners) listener(key)
 }
 
 /** Holds an index that comes in parts; gives its key. Errors: `stale-parts` (of two states of a collection, or none). */

@@ -1,5 +1,7 @@
 import AxeBuilder from '@axe-core/webdriverjs'
-import type { App } from '../app'
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { setSize } from '../../../scripts/browser.mjs'
+import { App } from '../app'
 
 /** Every screen that axe looks at. */
 export const SCREENS = [
@@ -81,5 +83,35 @@ export async function violationsOf(app: App, what: string): Promise<string[]> {
   return violations.map(({ id, help, nodes }) => {
     const where = nodes.slice(0, 3).map((n) => n.target.join(' '))
     return `${what}: ${id}: ${help} (${where.join('; ')})`
+  })
+}
+
+const NARROW = 390
+
+/** Every one of these screens, wide and light, then narrow and dark: axe finds nothing, and nothing reaches beyond the screen. */
+export function lookAt(screens: readonly string[]): void {
+  let app: App
+  beforeAll(async () => {
+    app = await App.open('/')
+    await layTheBench(app)
+  })
+  afterAll(() => app.close())
+
+  describe('axe finds nothing, wide and light, narrow and dark', () => {
+    it.each(screens)('%s', async (path) => {
+      await show(app, 1280, 800, 'light')
+      expect(await findings(app, path)).toEqual([])
+      await show(app, NARROW, 844, 'dark')
+      expect(await violationsOf(app, `${path}, dark and narrow`)).toEqual([])
+      expect(await app.driver.executeScript('return document.documentElement.scrollWidth')).toBeLessThanOrEqual(NARROW)
+    })
+  })
+}
+
+/** As if the window and the system's theme were such. */
+async function show({ driver }: App, width: number, height: number, scheme: 'light' | 'dark'): Promise<void> {
+  await setSize(driver, width, height)
+  await driver.sendDevToolsCommand('Emulation.setEmulatedMedia', {
+    features: [{ name: 'prefers-color-scheme', value: scheme }],
   })
 }

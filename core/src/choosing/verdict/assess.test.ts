@@ -206,7 +206,7 @@ describe('the verdict', () => {
     const whole = assess(TRIAD, sea, { paints })
     expect(alone.reach).toEqual(whole.reach)
     expect(alone.brings).toEqual(whole.brings)
-    expect(assess(TRIAD, sea, { paints, complete: false }).needs).toMatchObject([{ choice: -1 }])
+    expect(assess(TRIAD, sea, { paints, complete: false }).needs).toMatchObject([{ choice: { kind: 'everything' } }])
     assess(TRIAD, undefined, { paints })
     const all = assess(TRIAD, sea, { paints, complete: false })
     expect(all.needs).toEqual([])

@@ -100,7 +100,9 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
   // in an order that a move to another place does not change, so that what is known of the same paints still holds
   const ordered = byIdentity(usable)
   const own = ordered.map(({ id, optics }) => ({ id, optics }))
-  const needs = question.complete ? [] : needsOf(choices, indexed, near, held)
+  // a palette of everything that is owned makes the whole index itself
+  const isOwn = (key: string, table: TargetTable) => key === keyFor(own, table, near)
+  const needs = question.complete ? [] : needsOf(choices, indexed, near, (key, table) => isOwn(key, table) || held(key))
   if (needs.length) {
     // whoever asks may have them at hand: then what the palette alone says need not be worked out first
     soFar = { ...soFar, needs }
@@ -113,7 +115,17 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
     const whole = isBuilt ? yield* retold(indexFor(indexed.paints, table, near), say) : held(key)
     const index = whole ?? (yield* retold(indexFor(own, table, near), say))
     if (index)
-      counted.push(countedOf({ paletteId: palette.id, own, index, whole: Boolean(whole), choice, table, most }))
+      counted.push(
+        countedOf({
+          paletteId: palette.id,
+          own,
+          index,
+          whole: Boolean(whole) || isOwn(key, table),
+          choice,
+          table,
+          most,
+        }),
+      )
   }
   yield so({ ...reachOf(counted), over: indexed.over })
 
@@ -160,12 +172,15 @@ function needsOf(
   choices: readonly { choice: TargetChoice; table: TargetTable }[],
   { paints }: Indexed,
   near: number,
-  held: Held,
+  isAtHand: (key: string, table: TargetTable) => unknown,
 ): IndexNeed[] {
   // the map shows everything, whatever is to be mixed
   const asked = [...choices, { choice: DEFAULT_TARGETS[0]!, table: EVERYTHING }]
-  const needs = asked.map(({ choice, table }) => ({ key: keyFor(paints, table, near), choice, near }))
-  return needs.filter(({ key }, i) => !held(key) && needs.findIndex((n) => n.key === key) === i)
+  const needs = asked.map(({ choice, table }) => ({ key: keyFor(paints, table, near), choice, near, table }))
+  const missing = needs.filter(
+    ({ key, table }, i) => !isAtHand(key, table) && needs.findIndex((n) => n.key === key) === i,
+  )
+  return missing.map(({ key, choice }) => ({ key, choice, near }))
 }
 
 /** What can be said without mixing anything. */

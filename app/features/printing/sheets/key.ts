@@ -1,0 +1,22 @@
+import { layKey } from '@juxtachrome/core/charts'
+import { fail } from '@juxtachrome/core/result'
+import { one, sheet } from './sheet'
+
+export const key = sheet({
+  id: 'key',
+  of: 'palette',
+  label: 'Key for the lid',
+  says: 'Every place in the palette’s own order, blanks kept.',
+  // in the palette's own geometry its boxes are as large as its places
+  numbers: ({ form }) => (form === 'as the palette lies' ? [] : ['box']),
+  ticks: ['blackLine', 'lift', 'laminate', 'inLid'],
+  asks: ['form'],
+  lay({ options, palette, paints, also }, { measure, tones }) {
+    if (!palette) return fail('no-palette', 'A key belongs to a palette. Choose one.')
+    const lid = options.inLid ? { lid: { width: options.lidWidth, height: options.lidHeight } } : {}
+    const byId = new Map(paints.map((p) => [p.id, p]))
+    return one(
+      layKey({ palette, paints: byId, measure, tones, look: { ...options, ...lid }, ...(also ? { also } : {}) }),
+    )
+  },
+})

@@ -1,0 +1,3 @@
+import { lookAt, SCREENS } from './screens'
+
+lookAt(SCREENS.filter((_, i) => i % 2 === 0))

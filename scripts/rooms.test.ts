@@ -1,7 +1,7 @@
 import { ESLint } from 'eslint'
 import { describe, expect, it } from 'vitest'
-import { readdirSync, statSync } from 'node:fs'
-import { CORE_ORDER } from './lint/rooms.mjs'
+import { readdirSync, readFileSync, statSync } from 'node:fs'
+import { CORE_ORDER, targetOf } from './lint/rooms.mjs'
 
 const root = new URL('..', import.meta.url).pathname
 const eslint = new ESLint({ cwd: root })
@@ -62,4 +62,54 @@ describe('the rooms are kept apart by lint', () => {
     const rooms = readdirSync(`${root}core/src`).filter((name) => statSync(`${root}core/src/${name}`).isDirectory())
     for (const room of rooms) expect(CORE_ORDER).toContain(room)
   })
+
+  it('no features and no files import each other in a circle', () => {
+    const files = ['core/src', 'app'].flatMap((folder) => filesIn(folder))
+    const imports = new Map(files.map((file) => [file, importsOf(file)]))
+    expect(circlesIn(imports)).toEqual([])
+    const featureOf = (file: string) => /^app\/features\/([^/]+)\//.exec(file)?.[1]
+    const features = new Map<string, string[]>()
+    for (const [file, targets] of imports) {
+      const own = featureOf(file)
+      const others = targets.flatMap((t) => featureOf(t) ?? []).filter((f) => f !== own)
+      if (own) features.set(own, [...(features.get(own) ?? []), ...others])
+    }
+    expect(circlesIn(features)).toEqual([])
+  })
 })
+
+const filesIn = (folder: string): string[] =>
+  (readdirSync(root + folder, { recursive: true }) as string[])
+    .filter((name) => /\.(ts|vue)$/.test(name) && !/\.(test|fixture|arbitrary|d)\.ts$/.test(name))
+    .map((name) => `${folder}/${name}`)
+
+/** Files of the project that a file imports when it is loaded; what it fetches later ties nobody. */
+function importsOf(file: string): string[] {
+  const text = readFileSync(root + file, 'utf8')
+  const specifiers = [...text.matchAll(/^(?:import|export)\s[^'\n]*?(?:from\s+)?'([^']+)'|^\} from '([^']+)'/gm)]
+  return specifiers.flatMap((m) => {
+    const target = targetOf((m[1] ?? m[2])!, root + file)
+    return typeof target === 'string' ? [target] : []
+  })
+}
+
+/** Groups of names that lead back to themselves (Tarjan 1972, strongly connected components). */
+function circlesIn(graph: ReadonlyMap<string, readonly string[]>): string[][] {
+  const [index, low] = [new Map<string, number>(), new Map<string, number>()]
+  const [stack, circles]: [string[], string[][]] = [[], []]
+  const visit = (name: string) => {
+    index.set(name, index.size)
+    low.set(name, index.get(name)!)
+    stack.push(name)
+    for (const next of graph.get(name) ?? []) {
+      if (!graph.has(next)) continue
+      if (!index.has(next)) visit(next)
+      if (stack.includes(next)) low.set(name, Math.min(low.get(name)!, low.get(next)!))
+    }
+    if (low.get(name) !== index.get(name)) return
+    const circle = stack.splice(stack.indexOf(name))
+    if (circle.length > 1) circles.push(circle.sort())
+  }
+  for (const name of graph.keys()) if (!index.has(name)) visit(name)
+  return circles
+}

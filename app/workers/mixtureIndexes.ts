@@ -1,6 +1,6 @@
-import type { IndexWanted } from '@juxtachrome/core/jobs'
+import type { IndexWanted, ProgressOf, RequestOf } from '@juxtachrome/core/jobs'
 import type { IndexPart as Part } from '@juxtachrome/core/reach'
-import type { CoreClient } from './client'
+import type { Result } from '@juxtachrome/core/result'
 import type { Seat } from './seat'
 
 /** Where parts of indexes are kept between visits. */
@@ -12,6 +12,16 @@ export interface PartsStore {
   newest(prefix: string): Promise<string | undefined>
   /** One window at a time works a thing out; the others find it kept afterwards. */
   inTurn<T>(key: string, work: () => Promise<T>): Promise<T>
+}
+
+/** Who works out shares of an index. */
+interface Pool {
+  longWorkers: number
+  ask(
+    name: 'indexPart',
+    request: RequestOf<'indexPart'>,
+    options: { progress: (progress: ProgressOf<'indexPart'>) => void },
+  ): { result: Promise<Result<Part>>; cancel(): void }
 }
 
 /** An index that is being worked out. */
@@ -44,7 +54,7 @@ export class MixtureIndexes {
   readonly #questions = new Map<string, { cancel(): void }[]>()
 
   constructor(
-    readonly client: CoreClient,
+    readonly pool: Pool,
     readonly store?: PartsStore,
   ) {}
 
@@ -101,7 +111,7 @@ export class MixtureIndexes {
 
   async #workOut(want: IndexWanted, previous: Part[] | undefined): Promise<Part[] | undefined> {
     const { key, choice, near } = want
-    const of = this.client.longWorkers
+    const of = this.pool.longWorkers
     const done = Array.from({ length: of }, () => 0)
     const building = { want, done: 0 }
     this.building.set(key, building)
@@ -115,7 +125,7 @@ export class MixtureIndexes {
       this.changed()
     }
     const questions = done.map((_, number) =>
-      this.client.ask(
+      this.pool.ask(
         'indexPart',
         { choice, near, part: { number, of }, ...(previous ? { previous } : {}) },
         { progress: (p) => tell(number, p.done / p.of) },

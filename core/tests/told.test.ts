@@ -155,7 +155,7 @@ describe('whatever would answer otherwise is told of a change', () => {
     findStandIns: 0.5,
     gatherNeeds: 0.8,
     judgeConvenience: 0.5,
-    proposeSwaps: 0.8,
+    proposeSwaps: 0.9,
     reducePalette: 0.3,
     substitutePalette: 0.5,
     wantReplacing: 0.6,

@@ -9,6 +9,8 @@ import { usePaletteCommands } from '~/features/palettes'
 import { useArrangeRequest } from './useArrangeRequest'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
+import { figure } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** One more paint into a palette as it lies: where, what it costs, or instead of what; or a place kept for it. */
 const props = defineProps<{ palette: Palette; blend: Blend }>()
@@ -86,11 +88,11 @@ const like = computed(() => answer.value?.like)
           Another
         </button>
       </p>
-      <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+      <Refusal v-if="trouble" :says="trouble" />
       <template v-if="answer">
         <p v-if="like" class="mt-1 text-sm" role="status">
           Most like it here is {{ nameOf(like.paintId) }}: {{ differenceInWords(like.difference) }} ({{
-            like.difference.toFixed(1)
+            figure(like.difference, 1)
           }}).
           {{ like.difference < 5 ? 'It may well be left out.' : '' }}
         </p>
@@ -125,7 +127,7 @@ const like = computed(() => answer.value?.like)
               <button class="link" @click="put(l.placeId)">{{ l.placeId }}: {{ nameOf(l.paintId) }}</button>
               <span class="hint ml-1"
                 >{{
-                  l.difference === undefined ? '' : `${differenceInWords(l.difference)}, ${l.difference.toFixed(1)}; `
+                  l.difference === undefined ? '' : `${differenceInWords(l.difference)}, ${figure(l.difference, 1)}; `
                 }}then {{ scoresInWords(l.scores) }}</span
               >
             </li>

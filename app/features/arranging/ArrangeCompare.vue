@@ -8,6 +8,7 @@ import { usePaletteCommands } from '~/features/palettes'
 import { useArrangement } from './useArrangement'
 import type { useBlend } from './useBlend'
 import PaletteTray from '~/shared/tray/PaletteTray.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** Two to four arrangements side by side, of which one is taken. */
 const props = defineProps<{ palette: Palette; today: string; blending: ReturnType<typeof useBlend> }>()
@@ -72,7 +73,7 @@ const about = ({ moved, scores }: Arranged) =>
         :label="`${side.name}: ${side.school.value?.label ?? AS_IT_IS}`"
         still
       />
-      <p v-if="side.trouble.value" role="alert" class="mt-2 text-trouble">{{ side.trouble.value }}</p>
+      <Refusal v-if="side.trouble.value" class="mt-2" :says="side.trouble.value" />
       <p v-else-if="side.arrangement.value" class="hint mt-2">
         {{ side.school.value ? about(side.arrangement.value) : 'The plan as it stands.' }}
       </p>

@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import type { Palette } from '@juxtachrome/core/documents'
+import type { Paint, Palette } from '@juxtachrome/core/documents'
 import type { Arranged, ArrangementExplained } from '@juxtachrome/core/arranging'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { usePaintName } from '~/shared/words/paintName'
 import { usePaletteCommands } from '~/features/palettes'
 import { createCarry } from '~/shared/tray/useCarry'
-import { ARRANGE_LENSES, type ArrangeLens, dirtAt, lensInWords, linesThrough } from '~/shared/tray/trayLenses'
+import { ARRANGE_LENSES } from './lenses'
 import { useBlend } from './useBlend'
 import { useArrangeRequest } from './useArrangeRequest'
 import { useQuestion } from '~/shared/questions/useQuestion'
@@ -24,6 +24,7 @@ import PaletteZones from '~/shared/tray/PaletteZones.vue'
 import PlaceLegend from '~/shared/tray/PlaceLegend.vue'
 import ReasonPanel from './ReasonPanel.vue'
 import TrayLinesOver from '~/shared/tray/TrayLinesOver.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** Every well for a reason: what matters on the left, the tray as it lies or as it is proposed, the reasons on the right. */
 const props = defineProps<{ palette: Palette; place?: string }>()
@@ -72,10 +73,14 @@ watch(
   },
   { immediate: true },
 )
-const lens = ref<ArrangeLens>('paint')
-const over = computed(() => (explained.value ? linesThrough(lens.value, explained.value) : []))
-const seen = (_paint: unknown, placeId: string) => explained.value && dirtAt(explained.value, placeId)
-const lensSays = computed(() => (explained.value ? lensInWords(lens.value, explained.value) : ''))
+const lens = ref(ARRANGE_LENSES[0]!.id)
+const through = computed(() => ARRANGE_LENSES.find((l) => l.id === lens.value))
+const over = computed(() => (explained.value && through.value?.lines?.(explained.value)) ?? [])
+const seen = computed(() => {
+  const look = through.value?.seen
+  return look && ((paint: Paint, placeId: string) => explained.value && look(paint, placeId, explained.value))
+})
+const lensSays = computed(() => (explained.value && through.value?.says?.(explained.value)) ?? '')
 const keptFor = computed(() => explained.value?.lines.gaps ?? [])
 const said = computed(() => {
   if (!proposal.value) return 'Locked and reserved places stay as they are.'
@@ -121,11 +126,11 @@ function select(id: string) {
         <button class="btn" @click="isComparing = true">Lay two side by side</button>
         <span class="hint text-sm" role="status">{{ said }}</span>
       </div>
-      <p v-if="search.trouble.value" role="alert" class="refusal mb-2">{{ search.trouble.value }}</p>
+      <Refusal v-if="search.trouble.value" class="mb-2" :says="search.trouble.value" />
       <LensBar v-model="lens" :lenses="ARRANGE_LENSES" class="mb-2" />
       <PaletteTray
         :palette="shown"
-        :seen="lens === 'clean' ? seen : undefined"
+        :seen="seen"
         :state="proposal ? STILL : state"
         :today="today"
         :carry="proposal ? undefined : carry"

@@ -2,6 +2,8 @@
 import { ARRANGE_WISHES, type WishScore } from '@juxtachrome/core/arranging'
 import { computed, ref } from 'vue'
 import type { useBlend } from './useBlend'
+import Refusal from '~/shared/ui/Refusal.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** Schools of arranging, alone or blended, with how well each wish is met. */
 const props = defineProps<{ blending: ReturnType<typeof useBlend>; scores: readonly WishScore[] }>()
@@ -25,7 +27,7 @@ const inWords = (wish: string) => {
 <template>
   <section aria-label="What matters in arranging">
     <h2 tabindex="-1">How it should lie</h2>
-    <div role="group" aria-label="School" class="mt-1 flex flex-wrap gap-1">
+    <ChoiceGroup label="School" class="mt-1 flex flex-wrap gap-1">
       <button
         v-for="s in schools"
         :key="s.key"
@@ -35,7 +37,7 @@ const inWords = (wish: string) => {
       >
         {{ s.label }}
       </button>
-    </div>
+    </ChoiceGroup>
     <p class="hint mt-2 flex justify-between text-sm"><span>Blend them</span><span>how well it is met</span></p>
     <div v-for="w in ARRANGE_WISHES" :key="w.id" class="border-t border-line py-0.5" :title="w.about">
       <label class="grid grid-cols-[minmax(0,1fr)_4.5rem_4.5rem] items-center gap-2 text-[13px]"
@@ -58,7 +60,7 @@ const inWords = (wish: string) => {
       /></label>
       <button class="btn">Keep</button>
     </form>
-    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-1" :says="trouble" />
     <p v-if="chosen?.own" class="mt-1">
       <button class="link text-sm" @click="forget(chosen.own)">Forget {{ chosen.label }}</button>
     </p>

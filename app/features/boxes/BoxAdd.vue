@@ -7,6 +7,8 @@ import { numberIn } from '~/shared/words/numberIn'
 import type { BoxDrawing } from './useBoxDrawing'
 import { useNotices } from '~/stores/notices'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import { figure } from '~/shared/words/figures'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** What is added to a drawing: rows, rings, single wells, surfaces, and one more pan squeezed in. */
 const props = defineProps<{ holder: Holder; drawing: BoxDrawing }>()
@@ -49,7 +51,7 @@ function squeeze(size: 'half pan' | 'full pan') {
       const { mixingLost } = drawn.value
       notices.say(
         mixingLost > 0
-          ? `It costs ${(mixingLost / 100).toFixed(1)} cm² of what is left to mix on.`
+          ? `It costs ${figure(mixingLost / 100, 1)} cm² of what is left to mix on.`
           : 'It costs nothing of what is left to mix on.',
       )
     }
@@ -89,10 +91,10 @@ const single = () =>
 <template>
   <section aria-label="Add">
     <h2>Add</h2>
-    <div role="group" aria-label="As" class="mt-1 flex flex-wrap gap-1">
+    <ChoiceGroup label="As" class="mt-1 flex flex-wrap gap-1">
       <button class="choice" :aria-pressed="how === 'rows'" @click="how = 'rows'">rows</button>
       <button class="choice" :aria-pressed="how === 'ring'" @click="how = 'ring'">a ring</button>
-    </div>
+    </ChoiceGroup>
     <form class="mt-2 grid grid-cols-2 gap-2" novalidate @submit.prevent="add">
       <ChoiceField
         v-if="how === 'rows'"

@@ -6,6 +6,7 @@ import { computed } from 'vue'
 import * as z from 'zod/mini'
 import { kept } from '~/stores/kept'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import { figure } from '~/shared/words/figures'
 
 /** Whether a hand holds a box beside a sketchbook, which brush goes in, and what is left to mix on. */
 const props = defineProps<{ holder: Holder }>()
@@ -30,12 +31,12 @@ const HELD = {
       {{ counted(holder.places.length, 'place') }}.
       {{
         room.widest
-          ? `The narrowest is ${room.narrowest.toFixed(0)} mm inside: a ${room.widest} still goes in.`
-          : `The narrowest is ${room.narrowest.toFixed(0)} mm inside: no brush of the table goes in.`
+          ? `The narrowest is ${figure(room.narrowest)} mm inside: a ${room.widest} still goes in.`
+          : `The narrowest is ${figure(room.narrowest)} mm inside: no brush of the table goes in.`
       }}
       {{
         room.mixingPerPlace
-          ? `${room.mixingPerPlace.toFixed(1)} cm² to mix on for each place.`
+          ? `${figure(room.mixingPerPlace, 1)} cm² to mix on for each place.`
           : 'Nothing is drawn to mix on.'
       }}
     </p>

@@ -6,6 +6,8 @@ import { computed, ref, watch } from 'vue'
 import { numberIn } from '~/shared/words/numberIn'
 import type { BoxDrawing } from './useBoxDrawing'
 import type { Redraw } from './commands'
+import Refusal from '~/shared/ui/Refusal.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** What is chosen in a drawing, in typed millimetres. */
 const props = defineProps<{ holder: Holder; drawing: BoxDrawing; redraw: Redraw }>()
@@ -99,7 +101,7 @@ const isRound = computed(() => one.value && shapeOf(one.value).kind === 'circle'
       <button class="btn" @click="act.turn()">Turn</button>
       <button class="btn" @click="act.remove()">Take out</button>
     </p>
-    <div v-if="places.length" role="group" aria-label="Takes" class="mt-2 flex flex-wrap gap-1">
+    <ChoiceGroup v-if="places.length" label="Takes" class="mt-2 flex flex-wrap gap-1">
       <button
         v-for="c in ['half pan', 'full pan', 'well'] as const"
         :key="c"
@@ -109,7 +111,7 @@ const isRound = computed(() => one.value && shapeOf(one.value).kind === 'circle'
       >
         {{ c }}
       </button>
-    </div>
+    </ChoiceGroup>
     <form v-if="one" class="mt-2 grid grid-cols-2 gap-2" novalidate @submit.prevent="save">
       <label v-if="place" class="text-sm">Name<input v-model="name" class="input" maxlength="12" /></label>
       <label v-if="place" class="text-sm">Depth, mm<input v-model="depth" class="input" inputmode="decimal" /></label>
@@ -122,7 +124,7 @@ const isRound = computed(() => one.value && shapeOf(one.value).kind === 'circle'
         /></label>
       </template>
       <button class="btn col-span-2 justify-self-start">Change it</button>
-      <p v-if="trouble" role="alert" class="refusal col-span-2">{{ trouble }}</p>
+      <Refusal v-if="trouble" class="col-span-2" :says="trouble" />
     </form>
     <p v-else class="hint mt-2 text-sm">Choose a well or a part: by a tap, or with N and P.</p>
   </section>

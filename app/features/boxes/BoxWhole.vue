@@ -4,6 +4,7 @@ import { type HolderProblem, mirrorHolder, resizeHolder, turnHolder } from '@jux
 import { ref, watch } from 'vue'
 import type { Redraw } from './commands'
 import { numberIn } from '~/shared/words/numberIn'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** The box as a whole: its name and size, and what does not hold of it. */
 const props = defineProps<{ holder: Holder; redraw: Redraw; problems: readonly HolderProblem[]; isNamed?: boolean }>()
@@ -53,7 +54,7 @@ const outline = (is: Holder['outline']) =>
         >Box height, mm<input v-model="typed.height" class="input" inputmode="decimal"
       /></label>
       <button class="btn col-span-2 justify-self-start">Change the box</button>
-      <p v-if="trouble" role="alert" class="refusal col-span-2">{{ trouble }}</p>
+      <Refusal v-if="trouble" class="col-span-2" :says="trouble" />
     </form>
     <p class="mt-2 flex flex-wrap gap-1">
       <button

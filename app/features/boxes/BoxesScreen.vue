@@ -12,6 +12,7 @@ import { useNotices } from '~/stores/notices'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import FileButton from '~/shared/ui/FileButton.vue'
 import HolderSketch from '~/shared/tray/HolderSketch.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 useHead({ title: 'Boxes · Juxtachrome' })
 const router = useRouter()
@@ -55,7 +56,7 @@ async function remove(box: (typeof collection.holders)[number]) {
       </button>
       <button class="btn btn-primary" @click="drawNew">Draw a box</button>
     </div>
-    <p v-if="trouble" role="alert" class="refusal mb-3">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mb-3" :says="trouble" />
     <div class="panel mb-4 flex flex-wrap items-end gap-2 p-3">
       <ChoiceField
         v-model="likeId"

@@ -6,6 +6,10 @@ import { useBoxCommands } from './commands'
 import { numberIn } from '~/shared/words/numberIn'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import { figure } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** How many half pans, full pans or both fit into a tin, drawn to scale; any of them becomes a box. */
 const commands = useBoxCommands()
@@ -119,14 +123,14 @@ function toBox() {
         <button class="btn btn-primary">How many fit?</button>
         <button v-if="isWorking" type="button" class="btn" @click="question.cancel()">That will do</button>
       </p>
-      <p v-if="complaint || trouble" role="alert" class="refusal col-span-2">{{ complaint || trouble }}</p>
+      <Refusal v-if="complaint || trouble" class="col-span-2" :says="complaint || trouble" />
     </form>
     <section v-if="packed && tin && shown" aria-label="What fits" class="min-w-0">
-      <div class="mb-2 flex flex-wrap gap-1" role="group" aria-label="Which pans">
+      <ChoiceGroup class="mb-2 flex flex-wrap gap-1" label="Which pans">
         <button v-for="(p, i) in ways" :key="i" class="choice" :aria-pressed="at === i" @click="at = i">
           {{ inWords(p) }}
         </button>
-      </div>
+      </ChoiceGroup>
       <svg
         role="img"
         :aria-label="`${inWords(shown)} in ${tin.width} by ${tin.height} mm`"
@@ -152,11 +156,11 @@ function toBox() {
         />
       </svg>
       <p class="mt-2" role="status">
-        <strong class="font-semibold">{{ inWords(shown) }}</strong>, {{ shown.spare.right.toFixed(1) }} mm to spare at
-        the right, {{ shown.spare.below.toFixed(1) }} mm below.
+        <strong class="font-semibold">{{ inWords(shown) }}</strong>, {{ figure(shown.spare.right, 1) }} mm to spare at
+        the right, {{ figure(shown.spare.below, 1) }} mm below.
         {{ isWorking ? 'Looking for a better one …' : mostInWords(shown) }}
       </p>
-      <progress v-if="isWorking" class="w-full max-w-md" :value="done" max="1" aria-label="How far it is" />
+      <WorkingBar v-if="isWorking" class="max-w-md" :done="done" label="How far it is" />
       <p class="mt-2"><button class="btn" @click="toBox">Make it a box</button></p>
     </section>
     <p v-else class="hint">

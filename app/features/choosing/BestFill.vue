@@ -10,6 +10,7 @@ import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import CandidateRow from './CandidateRow.vue'
 import WayPanel from '~/shared/ui/WayPanel.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** Fills the free places by reckoning: a good choice first, then better ones, then how far from the best it may be. */
 const props = defineProps<{ palette: Palette; isReady: boolean }>()
@@ -64,7 +65,7 @@ function take() {
         <button class="btn" @click="cancel">{{ chosen ? 'That will do' : 'Cancel' }}</button>
       </template>
     </p>
-    <p v-if="trouble" role="alert" class="refusal mt-2">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-2" :says="trouble" />
     <template v-if="chosen">
       <p class="mt-2 text-sm">{{ say.resultInWords(chosen) }}</p>
       <p class="hint text-sm">{{ say.boundInWords(chosen, isDone) }}</p>

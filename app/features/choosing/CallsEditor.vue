@@ -7,6 +7,7 @@ import { copied } from '~/shared/words/copied'
 import { useGuideCommands } from './commands'
 import ModalDialog from '~/shared/ui/ModalDialog.vue'
 import TextField from '~/shared/ui/TextField.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** The calls of a guide: order, wording, quota; what is called for follows from the words, or stays as it was. */
 const props = defineProps<{ palette: Palette; guide: GuideState }>()
@@ -124,7 +125,7 @@ function saveAs() {
       <button class="btn" :disabled="rows.length >= 80" @click="add">Add a call</button>
       <span class="hint">{{ total }} paints are called for, {{ palette.holder.places.length }} places there are.</span>
     </p>
-    <p v-if="trouble" role="alert" class="refusal mt-2">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-2" :says="trouble" />
     <div class="mt-4 flex flex-wrap items-end gap-2">
       <button class="btn btn-primary" @click="keep">Use these calls</button>
       <button class="btn" @click="emit('close')">Leave them as they were</button>

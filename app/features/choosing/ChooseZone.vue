@@ -7,6 +7,7 @@ import type { ChoosePanel } from './choosePanels'
 import type { Carry } from '~/shared/tray/useCarry'
 import { LazyPaintDrawer } from '~/features/paints'
 import { LazyVersionsPanel } from '~/features/palettes'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 const LazyGuidePanel = defineAsyncComponent(() => import('./GuidePanel.vue'))
 const LazyWaysList = defineAsyncComponent(() => import('./WaysList.vue'))
@@ -53,12 +54,12 @@ async function show(what: ChoosePanel | 'ways' | 'guide') {
 
 <template>
   <div ref="zone" class="flex h-full min-h-0 flex-col">
-    <div role="group" aria-label="Left zone" class="mb-2 flex gap-1">
+    <ChoiceGroup label="Left zone" class="mb-2 flex gap-1">
       <button class="choice" :aria-pressed="mode === 'drawer'" @click="mode = 'drawer'">Drawer</button>
       <button class="choice" :aria-pressed="mode === 'guide'" @click="mode = 'guide'">
         {{ palette.guide ? `Guide: ${palette.guide.name}` : 'Choose by a way' }}
       </button>
-    </div>
+    </ChoiceGroup>
     <LazyPaintDrawer
       v-if="mode === 'drawer'"
       v-model:by-brings="byBrings"

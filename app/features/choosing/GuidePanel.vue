@@ -15,6 +15,7 @@ import FamilyTable from './FamilyTable.vue'
 import PracticalPass from './PracticalPass.vue'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
 import WayPanel from '~/shared/ui/WayPanel.vue'
+import { figure } from '~/shared/words/figures'
 
 const LazyCallsEditor = defineAsyncComponent(() => import('./CallsEditor.vue'))
 
@@ -67,7 +68,7 @@ const neutralOf = (id: string) => {
   if (!found) return ''
   const other = found.best?.paints.find((p) => p.id !== id)
   return found.best && other
-    ? ` (greyed by ${nameOf(other.id)}, C* ${found.best.C.toFixed(0)})`
+    ? ` (greyed by ${nameOf(other.id)}, C* ${figure(found.best.C)})`
     : ' (nothing here greys it)'
 }
 const inWords = (id: string) => `${nameOf(id)}${props.palette.guide?.way === 'wheel' ? neutralOf(id) : ''}`

@@ -9,7 +9,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { toggled } from '~/shared/ui/toggled'
 import { targetInWords, usePhotoTargets } from '~/features/verdict'
 import { boundInWords, chosenInWords, harmonyInWords } from './words'
-import { points } from '~/shared/words/lists'
+import { points } from '~/shared/words/figures'
 import { usePaintName } from '~/shared/words/paintName'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
@@ -19,6 +19,7 @@ import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import FileButton from '~/shared/ui/FileButton.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import WayPanel from '~/shared/ui/WayPanel.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** The best few paints of this palette for one painting, by what it is to show. */
 const props = defineProps<{ palette: Palette }>()
@@ -85,7 +86,7 @@ const toggle = (id: string) => (fixed.value = toggled(fixed.value, id))
         <FileButton label="A photograph of it" accept="image/*" @choose="readPhoto" />
         <button v-if="photo.isWorking.value" class="link" @click="photo.cancel()">Cancel</button>
       </p>
-      <p v-if="photo.trouble.value" role="alert" class="refusal mt-1">{{ photo.trouble.value }}</p>
+      <Refusal v-if="photo.trouble.value" class="mt-1" :says="photo.trouble.value" />
       <label class="mt-2 block text-sm"
         >{{ counted(count, 'paint') }}
         <input v-model.number="count" type="range" min="2" max="6" class="w-full" aria-label="How many paints" />
@@ -110,7 +111,7 @@ const toggle = (id: string) => (fixed.value = toggled(fixed.value, id))
         </button>
         <button v-else class="btn" @click="cancel">{{ chosen ? 'That will do' : 'Cancel' }}</button>
       </p>
-      <p v-if="trouble" role="alert" class="refusal mt-2">{{ trouble }}</p>
+      <Refusal v-if="trouble" class="mt-2" :says="trouble" />
       <template v-if="chosen">
         <div
           class="mt-3 flex h-24 shrink-0"

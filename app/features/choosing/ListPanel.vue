@@ -11,6 +11,8 @@ import { useCollection } from '~/stores/collection'
 import CandidateRow from './CandidateRow.vue'
 import FileButton from '~/shared/ui/FileButton.vue'
 import WayPanel from '~/shared/ui/WayPanel.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** Somebody's list, line by line against what is owned. */
 const props = defineProps<{ palette: Palette }>()
@@ -86,14 +88,8 @@ const take = (ids: string[], words: string) => {
         @choose="async (file: File) => (text = await file.text())"
       />
     </div>
-    <progress
-      v-if="isWorking"
-      class="mt-2 w-full"
-      :value="progress.done / progress.of"
-      max="1"
-      aria-label="Going through the list"
-    />
-    <p v-if="trouble" role="alert" class="refusal mt-2">{{ trouble }}</p>
+    <WorkingBar v-if="isWorking" class="mt-2" :done="progress.done / progress.of" label="Going through the list" />
+    <Refusal v-if="trouble" class="mt-2" :says="trouble" />
     <template v-if="answers.length">
       <p class="mt-2 text-sm" role="status">{{ tally }}</p>
       <p v-if="adds.length" class="text-sm">It adds to what you own: {{ adds.map((a) => a.name).join(', ') }}.</p>

@@ -2,7 +2,7 @@
 import { type Palette, plannedPaints } from '@juxtachrome/core/documents'
 import type { Bringing } from '@juxtachrome/core/choosing'
 import { byWheel, codesInWords, viewOfPaint } from '@juxtachrome/core/paints'
-import { points } from '~/shared/words/lists'
+import { points } from '~/shared/words/figures'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
 import { useGuideCommands } from './commands'

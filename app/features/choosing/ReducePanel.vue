@@ -10,6 +10,9 @@ import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import CandidateRow from './CandidateRow.vue'
 import WayPanel from '~/shared/ui/WayPanel.vue'
+import { figure } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** The paints in the order in which they are missed least: how many stay is a slide of the hand, anything can be put back. */
 const props = defineProps<{ palette: Palette; isReady: boolean }>()
@@ -70,8 +73,8 @@ function take() {
       </button>
       <button v-else class="btn" @click="cancel">Cancel</button>
     </div>
-    <progress v-if="isWorking" class="mt-2 w-full" :value="progress.done / progress.of" max="1" aria-label="Reducing" />
-    <p v-if="trouble" role="alert" class="refusal mt-2">{{ trouble }}</p>
+    <WorkingBar v-if="isWorking" class="mt-2" :done="progress.done / progress.of" label="Reducing" />
+    <Refusal v-if="trouble" class="mt-2" :says="trouble" />
     <template v-if="reduced">
       <label class="mt-2 block text-sm">
         {{ counted(staying.length, 'paint') }} stay{{ staying.length === 1 ? 's' : '' }} of {{ reduced.from.length }}
@@ -87,7 +90,7 @@ function take() {
       <p class="text-sm" role="status">
         {{
           last
-            ? `${(100 * last.lost).toFixed(1)} points lost; ${(100 * last.reach).toFixed(1)} % of it still reached.`
+            ? `${figure(100 * last.lost, 1)} points lost; ${figure(100 * last.reach, 1)} % of it still reached.`
             : 'Nothing is lost.'
         }}
         <span class="hint">{{ counted(places, 'place') }} here.</span>

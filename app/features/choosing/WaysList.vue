@@ -11,6 +11,7 @@ import { readGuides, saveGuides } from './guideFiles'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useCollection } from '~/stores/collection'
 import FileButton from '~/shared/ui/FileButton.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** What ways there are, each with what it is good for and what it costs. */
 const props = defineProps<{ palette: Palette }>()
@@ -182,6 +183,6 @@ async function take(file: File) {
       <button v-if="collection.guides.length" class="btn" @click="saveGuides(collection.guides)">Export them</button>
       <FileButton label="Import guides" accept=".json,application/json" @choose="take" />
     </div>
-    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-1" :says="trouble" />
   </section>
 </template>

@@ -7,6 +7,7 @@ import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 import { mixtureInWords } from '~/shared/words/lists'
 import { useCore } from '~/shared/questions/useCore'
+import { figure } from '~/shared/words/figures'
 
 /** A warm red as it is usually bought (common practice, no source). */
 const WARM_RED = 'PR255'
@@ -31,7 +32,7 @@ export function useMixable(paletteId: Readonly<Ref<string>>) {
     if (best)
       words.set(
         paintId,
-        `From what is in: ${mixtureInWords(best.paints, nameOf)}, off by ${best.difference.toFixed(1)}.`,
+        `From what is in: ${mixtureInWords(best.paints, nameOf)}, off by ${figure(best.difference, 1)}.`,
       )
     else if (!found.ok && found.error.code === 'replaced') return
     else words.set(paintId, 'Nothing is in yet that could mix it.')
@@ -44,7 +45,7 @@ export function useMixable(paletteId: Readonly<Ref<string>>) {
     const best = found.ok ? found.value.best[0] : undefined
     if (!best) return
     const { L, C } = toLch(best.lab)
-    black.value = `Their black: ${mixtureInWords(best.paints, nameOf)}, L* ${L.toFixed(0)}, C* ${C.toFixed(0)}.`
+    black.value = `Their black: ${mixtureInWords(best.paints, nameOf)}, L* ${figure(L)}, C* ${figure(C)}.`
   }
   /** What a warm red would be made of, beside the colour that it gets; none until it is known. */
   const warmRed = shallowRef<{ words: string; lab: LabD65 }>()
@@ -55,7 +56,7 @@ export function useMixable(paletteId: Readonly<Ref<string>>) {
     const found = await core.ask('recipesFromPaints', request, { topic: 'warm red' }).result
     const best = found.ok ? found.value.best[0] : undefined
     if (!best) return
-    const off = `off by ${best.difference.toFixed(1)} from ${red.names[0]}, ${red.code}`
+    const off = `off by ${figure(best.difference, 1)} from ${red.names[0]}, ${red.code}`
     warmRed.value = { words: `A warm red is ${mixtureInWords(best.paints, nameOf)}: ${off}.`, lab: best.lab }
   }
   return { words, ask, black, askForBlack, warmRed, askForWarmRed }

@@ -3,7 +3,8 @@ import type { Paint } from '@juxtachrome/core/documents'
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
 import { wishInWords } from '~/features/verdict'
-import { mixtureInWords, points, type NameOf } from '~/shared/words/lists'
+import { figure, points } from '~/shared/words/figures'
+import { mixtureInWords, type NameOf } from '~/shared/words/lists'
 
 export const stageInWords = (stage: string): string =>
   ({
@@ -23,20 +24,20 @@ export function boundInWords({ worth, bound, isProven, candidates, added }: Chos
   const all = `no other ${counted(added.length, 'paint')} of these ${candidates}`
   if (isProven) return `Proven: ${all} count for more ${HOW}.`
   if (bound === undefined) return ''
-  const gap = (100 * Math.max(0, bound - worth)).toFixed(1)
+  const gap = figure(100 * Math.max(0, bound - worth), 1)
   const known = `${isDone ? 'Known' : 'So far known'}: ${all} count for more than ${points(bound)}`
   return `${known}; these count ${points(worth)}, ${gap} points from that ${HOW}.`
 }
 
 export const costInWords = ({ wish, reach, worth }: WishCost): string =>
   reach > 0.0005
-    ? `“${wishInWords(wish)}” costs ${(100 * reach).toFixed(1)} points of reach.`
-    : `“${wishInWords(wish)}” costs no reach, but more mixing: ${(100 * worth).toFixed(1)} points.`
+    ? `“${wishInWords(wish)}” costs ${figure(100 * reach, 1)} points of reach.`
+    : `“${wishInWords(wish)}” costs no reach, but more mixing: ${figure(100 * worth, 1)} points.`
 
 export function chosenInWords({ reach, fit, runnerUp }: ChosenPaint, nameOf: NameOf): string {
   return [
     reach > 0.0005 ? `only it reaches ${points(reach)}` : 'saves mixing',
-    ...(runnerUp ? [`next would be ${nameOf(runnerUp.paintId)}, ${(100 * runnerUp.less).toFixed(1)} points less`] : []),
+    ...(runnerUp ? [`next would be ${nameOf(runnerUp.paintId)}, ${figure(100 * runnerUp.less, 1)} points less`] : []),
     ...(fit.word === 'must be in' || fit.word === 'use up' ? [fit.word] : []),
     ...fit.reasons,
   ].join('; ')
@@ -44,17 +45,17 @@ export function chosenInWords({ reach, fit, runnerUp }: ChosenPaint, nameOf: Nam
 
 export function reduceInWords({ loss, lost, twin }: ReduceStep, nameOf: NameOf): string {
   const why = twin
-    ? `nearly the same as ${nameOf(twin.paintId)}, ${twin.difference.toFixed(1)}`
+    ? `nearly the same as ${nameOf(twin.paintId)}, ${figure(twin.difference, 1)}`
     : loss < 0.0005
       ? 'the rest mixes all it brings'
-      : `costs ${(100 * loss).toFixed(1)} points`
-  return `${why}; ${(100 * lost).toFixed(1)} lost so far`
+      : `costs ${figure(100 * loss, 1)} points`
+  return `${why}; ${figure(100 * lost, 1)} lost so far`
 }
 
 export function listedInWords(answer: ListedAnswer, nameOf: NameOf): string {
   const own = answer.paintId ? nameOf(answer.paintId) : ''
   const repeats = answer.repeats
-    ? `; would nearly repeat ${nameOf(answer.repeats.paintId)}, ${answer.repeats.difference.toFixed(1)}`
+    ? `; would nearly repeat ${nameOf(answer.repeats.paintId)}, ${figure(answer.repeats.difference, 1)}`
     : ''
   switch (answer.as) {
     case 'owned':
@@ -62,7 +63,7 @@ export function listedInWords(answer: ListedAnswer, nameOf: NameOf): string {
     case 'same pigments':
       return `same pigments owned: ${own}`
     case 'mixable':
-      return `mixed from ${mixtureInWords(answer.recipe!.paints, nameOf)}, off by ${answer.recipe!.difference.toFixed(1)}${repeats}`
+      return `mixed from ${mixtureInWords(answer.recipe!.paints, nameOf)}, off by ${figure(answer.recipe!.difference, 1)}${repeats}`
     case 'missing':
       return `missing${repeats}`
     case 'not understood':

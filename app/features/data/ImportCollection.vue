@@ -10,6 +10,7 @@ import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
 import { useCore } from '~/shared/questions/useCore'
 import FileButton from '~/shared/ui/FileButton.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 const collection = useCollection()
 const keeper = useKeeper()
@@ -83,7 +84,7 @@ async function put(how: 'replace' | 'add') {
     <span v-if="progress" role="status" class="ml-3"
       >{{ progress }} <button v-if="cancel" class="link" @click="cancel()">Cancel</button></span
     >
-    <p v-if="trouble" role="alert" class="mt-2 text-trouble">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-2" :says="trouble" />
     <div v-if="found" class="mt-3">
       <p>
         {{ name }} holds {{ counted(found.documents.paints.length, 'paint') }},

@@ -12,6 +12,7 @@ import FillForm from './FillForm.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import PanMoves from './PanMoves.vue'
 import PlaceHistory from './PlaceHistory.vue'
+import { inMl } from '~/shared/words/figures'
 
 const props = defineProps<{ palette: Palette; placeId: string; state: PaletteState; today: string }>()
 const collection = useCollection()
@@ -47,7 +48,7 @@ const record = (event: FillEvent) => filling.record(event)
     <template v-if="content">
       <PaintSwatch v-if="lying" :paint="lying" class="my-1 h-8" />
       <p>
-        {{ pouredInto(content).toFixed(1) }} ml in {{ counted(content.layers.length, 'filling') }},
+        {{ inMl(pouredInto(content)) }} in {{ counted(content.layers.length, 'filling') }},
         {{
           wet
             ? `${STAGE_WORDS[dryingStage(content, today)]}: dry about ${dayInWords(content.dryFrom)}, between ${dayInWords(range!.soonest)} and ${dayInWords(range!.latest)}`

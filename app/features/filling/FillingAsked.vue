@@ -3,6 +3,7 @@ import { PRACTICE_FIELDS } from '@juxtachrome/core/filling'
 import { counted } from '@juxtachrome/core/units'
 import { numberIn } from '~/shared/words/numberIn'
 import { type FillingPlanned, usePractice } from './useFillingPlan'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** What is asked of a filling: by when, in how many layers, in which order and air; and one's own numbers. */
 const props = defineProps<{ planned: FillingPlanned }>()
@@ -30,22 +31,22 @@ const value = (e: Event) => (e.target as HTMLInputElement).value
   <section aria-label="What is asked of it" class="space-y-2">
     <h2>The filling</h2>
     <label class="block text-sm">Ready by<input v-model="readyBy" type="date" class="input" :min="today" /></label>
-    <div role="group" aria-label="Layers" class="flex flex-wrap gap-1">
+    <ChoiceGroup label="Layers" class="flex flex-wrap gap-1">
       <button class="choice" :aria-pressed="asked.layers === 'whole'" @click="ask({ layers: 'whole' })">
         at once, with room to shrink
       </button>
       <button class="choice" :aria-pressed="asked.layers === 'thirds'" @click="ask({ layers: 'thirds' })">
         in thirds
       </button>
-    </div>
-    <div role="group" aria-label="Order" class="flex flex-wrap gap-1">
+    </ChoiceGroup>
+    <ChoiceGroup label="Order" class="flex flex-wrap gap-1">
       <button class="choice" :aria-pressed="asked.order === 'light first'" @click="ask({ order: 'light first' })">
         light first
       </button>
       <button class="choice" :aria-pressed="asked.order === 'along the tray'" @click="ask({ order: 'along the tray' })">
         along the tray
       </button>
-    </div>
+    </ChoiceGroup>
     <label class="flex items-center gap-2 text-sm"
       ><input type="checkbox" class="size-4" :checked="asked.topUp" @change="ask({ topUp: !asked.topUp })" />Top up what
       lies there dry</label

@@ -13,6 +13,7 @@ import { useCollection } from '~/stores/collection'
 import { useUndo } from '~/stores/undo'
 import LevelPicture from './LevelPicture.vue'
 import PaletteTray from '~/shared/tray/PaletteTray.vue'
+import { inMl } from '~/shared/words/figures'
 
 /**
  * A filling, one step at a time, for wet hands: what is done is recorded and gone from the list, so that it can be left
@@ -153,7 +154,7 @@ const { main } = useAtTheTable(step, {
         <div class="mt-4 flex flex-wrap items-center gap-4 sm:flex-nowrap">
           <LevelPicture :now="level.now" :to="level.to" :colour="colour" class="w-28 shrink-0 sm:w-40" />
           <p class="min-w-40 grow basis-0 text-2xl leading-snug">
-            {{ millilitres.toFixed(1) }} ml, {{ far
+            {{ inMl(millilitres) }}, {{ far
             }}<span v-if="step.layers.length > 1" class="hint block text-lg"
               >the first of {{ step.layers.length }} layers still to come</span
             >
@@ -164,11 +165,11 @@ const { main } = useAtTheTable(step, {
           >
         </div>
         <p v-for="d in drawn.draws" :key="d.itemId" class="mt-2 text-xl">
-          {{ drawn.draws.length > 1 ? `${d.millilitres.toFixed(1)} ml from` : 'From' }} the
+          {{ drawn.draws.length > 1 ? `${inMl(d.millilitres)} from` : 'From' }} the
           {{ collection.item(d.itemId) ? itemInWords(collection.item(d.itemId)!) : 'tube' }}
         </p>
         <p v-if="drawn.missing" class="refusal mt-2" role="alert">
-          {{ drawn.missing.toFixed(1) }} ml of it are in no tube: what there is goes in.
+          {{ inMl(drawn.missing) }} of it are in no tube: what there is goes in.
         </p>
         <ul class="mt-4 space-y-1 text-lg" aria-label="To mind">
           <li

@@ -4,6 +4,7 @@ import { useFillingPlan } from './useFillingPlan'
 import FillingAsked from './FillingAsked.vue'
 import FillingDay from './FillingDay.vue'
 import FillingPlanned from './FillingPlanned.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** The plan of a filling, or the filling itself step by step: one plan, kept up as it is carried out. */
 const props = defineProps<{ palette: Palette; day: boolean }>()
@@ -23,6 +24,6 @@ const { plan, readyBy } = planned
       :ready-by="readyBy"
       @begin="emit('show', true)"
     />
-    <p v-else role="alert" class="refusal">{{ plan.error.message }}</p>
+    <Refusal v-else :says="plan.error.message" />
   </div>
 </template>

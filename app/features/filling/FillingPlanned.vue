@@ -9,6 +9,7 @@ import { type CalendarDay, saveCalendar } from '~/shared/files/calendarFile'
 import { screenSwatch } from '~/shared/swatch/useSwatch'
 import { useCollection } from '~/stores/collection'
 import LevelPicture from './LevelPicture.vue'
+import { inMl } from '~/shared/words/figures'
 
 /** The plan of a filling: what goes where from which tube, on which days, what is short and what comes too late. */
 const props = defineProps<{ palette: Palette; plan: FillingPlan; readyBy: string }>()
@@ -31,7 +32,7 @@ const rows = computed(() =>
       step,
       paint,
       colour: paint ? screenSwatch(paint).stops[0] : undefined,
-      from: [...draws].map(([id, ml]) => `${ml.toFixed(1)} ml from the ${tube(id)}`),
+      from: [...draws].map(([id, ml]) => `${inMl(ml)} from the ${tube(id)}`),
       share: step.millilitres / brim(step.placeId),
     }
   }),
@@ -66,9 +67,7 @@ function calendar() {
   const fills = timetable.value.map(({ day, words }): CalendarDay => {
     const text = props.plan.steps
       .filter((s) => s.layers.some((l) => l.day === day))
-      .map(
-        (s) => `${s.placeId}: ${nameOf(s.paintId)}, ${s.layers.find((l) => l.day === day)!.millilitres.toFixed(1)} ml`,
-      )
+      .map((s) => `${s.placeId}: ${nameOf(s.paintId)}, ${inMl(s.layers.find((l) => l.day === day)!.millilitres)}`)
       .join('\n')
     return { id: `${id}-${day}-fill`, day, title: `Fill ${name}: ${words}`, text }
   })
@@ -115,13 +114,13 @@ function calendar() {
         {{ late.map((s) => s.placeId).join(', ') }}.
         {{
           late.some((s) => s.late!.thinner > 0)
-            ? `A layer of ${Math.min(...late.map((s) => s.late!.thinner || 99)).toFixed(1)} ml would be dry; or take the tubes along, or bought pans.`
+            ? `A layer of ${inMl(Math.min(...late.map((s) => s.late!.thinner || 99)))} would be dry; or take the tubes along, or bought pans.`
             : 'Even a thin layer would be: take the tubes along, or bought pans.'
         }}
       </p>
       <p v-if="plan.toBuy.length" class="mt-1">
         The tubes do not hold enough. To buy before:
-        {{ plan.toBuy.map((b) => `${b.millilitres.toFixed(1)} ml ${nameOf(b.paintId)}`).join(', ') }}.
+        {{ plan.toBuy.map((b) => `${inMl(b.millilitres)} ${nameOf(b.paintId)}`).join(', ') }}.
       </p>
       <p class="mt-2 flex flex-wrap gap-2">
         <button class="btn btn-primary" @click="emit('begin')">Begin filling</button>
@@ -138,13 +137,13 @@ function calendar() {
             <p>
               <strong class="font-semibold">{{ step.placeId }}</strong> {{ paint?.name }}
               <span class="hint"
-                >{{ step.millilitres.toFixed(1) }} ml{{ step.isTopUp ? ' more' : ''
+                >{{ inMl(step.millilitres) }}{{ step.isTopUp ? ' more' : ''
                 }}{{ step.layers.length > 1 ? ` in ${step.layers.length} layers` : '' }}</span
               >
             </p>
             <p class="hint text-sm">
               {{ from.join(', ')
-              }}{{ step.missing ? `${from.length ? '; ' : ''}${step.missing.toFixed(1)} ml are missing` : '' }};
+              }}{{ step.missing ? `${from.length ? '; ' : ''}${inMl(step.missing)} are missing` : '' }};
               {{ range(step) }}
             </p>
             <p v-if="step.trouble" class="text-sm">{{ step.trouble.words }} {{ step.trouble.instead }}</p>

@@ -12,6 +12,7 @@ import { asSentence } from '~/shared/words/asSentence'
 import { useCollection } from '~/stores/collection'
 import VirtualList from '~/shared/ui/VirtualList.vue'
 import YearStrip from './YearStrip.vue'
+import { inMl } from '~/shared/words/figures'
 
 /** Everything that was recorded, as sentences: by palette, paint, tube, kind and time. */
 useHead({ title: 'Ledger · Juxtachrome' })
@@ -138,7 +139,7 @@ const itemChoices = computed(() =>
     </form>
     <YearStrip v-if="palette" :palette="palette" :today="today" />
     <p class="hint mb-1 flex gap-3" role="status">
-      <span>{{ counted(shown.length, 'entry', 'entries') }}{{ poured ? `, ${poured.toFixed(1)} ml filled` : '' }}</span>
+      <span>{{ counted(shown.length, 'entry', 'entries') }}{{ poured ? `, ${inMl(poured)} filled` : '' }}</span>
       <span v-if="asked.pan">of {{ name.vessel({ vesselId: asked.pan }) }}</span>
       <button v-if="Object.keys(asked).length" class="link" @click="router.replace({ query: {} })">Show all</button>
     </p>

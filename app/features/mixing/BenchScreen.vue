@@ -8,6 +8,7 @@ import BenchDrawer from './BenchDrawer.vue'
 import EmptyCollection from '~/shared/shell/EmptyCollection.vue'
 import MixParts from './MixParts.vue'
 import ViewNav from '~/shared/ui/ViewNav.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 const LazyTargetChooser = defineAsyncComponent(() => import('./TargetChooser.vue'))
 const LazyKeptRecipes = defineAsyncComponent(() => import('./KeptRecipes.vue'))
@@ -68,7 +69,7 @@ function pick(paintId: string) {
           </div>
           <section class="panel min-w-0 self-start p-3">
             <LazyMixResult v-if="mix?.ok" :parts="bench.parts" :water="bench.water" :mix="mix.value" />
-            <p v-else-if="mix" role="alert" class="text-trouble">{{ mix.error.message }}</p>
+            <Refusal v-else-if="mix" :says="mix.error.message" />
             <p v-else class="hint">
               The mixture appears here, with its lean, value, chroma, and how sure the prediction is.
             </p>

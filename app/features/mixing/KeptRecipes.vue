@@ -12,6 +12,7 @@ import { useCollection } from '~/stores/collection'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
 import SwatchField from '~/shared/swatch/SwatchField.vue'
 import TextField from '~/shared/ui/TextField.vue'
+import { figure } from '~/shared/words/figures'
 
 /** `narrow` where there is room for one beside another only. */
 defineProps<{ narrow?: boolean }>()
@@ -32,7 +33,7 @@ const rows = computed(() =>
       const lab = labOfSwatch(recipe[which])
       if (!lab || !plain.ok) return []
       const d = colourDifference(lab, plain.value[which])
-      return [`${which}: ${differenceInWords(d)}, ${d.toFixed(1)}`]
+      return [`${which}: ${differenceInWords(d)}, ${figure(d, 1)}`]
     })
     return {
       recipe,

@@ -11,6 +11,7 @@ import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useStrip } from '~/stores/strip'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
+import { figure } from '~/shared/words/figures'
 
 const props = defineProps<{ parts: readonly PaintParts[]; water: number; mix: MixturePrediction }>()
 const collection = useCollection()
@@ -37,7 +38,7 @@ const sure = computed(() => {
   })
   const assumed = bases.filter((b) => b === 'reference').length
   const { median, most } = props.mix.expected
-  const within = `predicted; half of such predictions lie within ${median.toFixed(1)}, one in twenty is off by more than ${most.toFixed(0)}`
+  const within = `predicted; half of such predictions lie within ${figure(median, 1)}, one in twenty is off by more than ${figure(most)}`
   const paintsAre = assumed === 1 ? 'one paint is' : `${assumed} paints are`
   return assumed ? `${within}; ${paintsAre} only assumed from the code` : within
 })
@@ -58,10 +59,10 @@ const facts = computed(() => {
   const { C, h } = toLch(mix.masstone)
   return [
     ['Lean', mix.lean ? leanInWords(mix.lean) : 'neutral'],
-    ['Value', `L* ${mix.value.darkest.toFixed(0)} at masstone, ${mix.value.wash.toFixed(0)} in the wash`],
+    ['Value', `L* ${figure(mix.value.darkest)} at masstone, ${figure(mix.value.wash)} in the wash`],
     [
       'Chroma',
-      `${C.toFixed(0)} at masstone${C < 8 ? ', near neutral' : `, hue ${h.toFixed(0)}°`}; ${mix.chroma.wash.toFixed(0)} in the wash`,
+      `${figure(C)} at masstone${C < 8 ? ', near neutral' : `, hue ${figure(h)}°`}; ${figure(mix.chroma.wash)} in the wash`,
     ],
     ['Transparency', mix.transparency],
     ['Pigments', `${pigments.value.length}: ${pigments.value.join(', ') || 'no codes'}`],
@@ -74,7 +75,7 @@ const facts = computed(() => {
       'Own notes',
       shifted.value === undefined
         ? undefined
-        : `${props.mix.correctedBy} of your notes shift it by ${shifted.value.toFixed(1)} (${differenceInWords(shifted.value)})`,
+        : `${props.mix.correctedBy} of your notes shift it by ${figure(shifted.value, 1)} (${differenceInWords(shifted.value)})`,
     ],
   ].filter(([, v]) => v)
 })
@@ -95,7 +96,7 @@ function keep() {
         class="mt-2 h-14"
         :style="{ background: here.hex }"
         role="img"
-        :aria-label="`The mixture at this much water: L* ${mix.lab.L.toFixed(0)}, a* ${mix.lab.a.toFixed(0)}, b* ${mix.lab.b.toFixed(0)}`"
+        :aria-label="`The mixture at this much water: L* ${figure(mix.lab.L)}, a* ${figure(mix.lab.a)}, b* ${figure(mix.lab.b)}`"
       />
     </div>
     <p class="hint mt-1 text-sm">

@@ -3,6 +3,7 @@ import { decodeSrgb, encodeSrgb } from '@juxtachrome/core/colour'
 import { onUnmounted, ref } from 'vue'
 import { decodePhoto, usePhoto } from '~/shared/files/usePhoto'
 import FileButton from '~/shared/ui/FileButton.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** A colour taken out of a photograph: the mean of a small patch, and white from a patch if the artist shows one. */
 const emit = defineEmits<{ pick: [hex: string, name: string] }>()
@@ -78,7 +79,7 @@ function step(event: KeyboardEvent) {
 <template>
   <div>
     <FileButton label="Choose a photograph" accept="image/*" @choose="choose" />
-    <p v-if="trouble" role="alert" class="mt-1 refusal">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-1" :says="trouble" />
     <template v-if="photo">
       <button
         type="button"

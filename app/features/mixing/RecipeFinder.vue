@@ -12,6 +12,9 @@ import { useNotices } from '~/stores/notices'
 import { useStrip } from '~/stores/strip'
 import { useCore } from '~/shared/questions/useCore'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
+import { figure } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 const bench = useBench()
 const collection = useCollection()
@@ -126,16 +129,20 @@ function keep(row: (typeof rows.value)[number]) {
           <option :value="3">3</option>
         </select></label
       >
-      <span v-if="progress !== undefined" class="flex items-center gap-2 text-sm" role="status"
-        ><progress :value="progress" max="1" aria-label="Searching" /> searching
-        <button class="link" @click="asked?.cancel()">Cancel</button></span
+      <WorkingBar
+        v-if="progress !== undefined"
+        class="text-sm"
+        :done="progress"
+        label="Searching"
+        @cancel="asked?.cancel()"
+        >searching</WorkingBar
       >
     </div>
     <p v-if="!bench.target" class="hint">
       Choose what to match: a paint you miss, a colour, or a spot in a photograph. The best mixtures of the paints at
       hand come up here, simple ones first.
     </p>
-    <p v-if="trouble" role="alert" class="text-trouble">{{ trouble }}</p>
+    <Refusal v-if="trouble" :says="trouble" />
     <ol class="space-y-2">
       <li v-for="row in rows" :key="row.key" class="panel flex flex-wrap items-center gap-x-3 gap-y-1 p-2">
         <div class="flex min-w-0 grow basis-80 items-stretch gap-3">
@@ -153,7 +160,7 @@ function keep(row: (typeof rows.value)[number]) {
               }}{{ row.recipe.differences.wash === undefined ? `; ${waterInWords(row.recipe.water)}` : '' }}
             </p>
             <p v-if="row.sure !== undefined" class="hint text-sm">
-              So the model says; half of such predictions lie within {{ row.sure.toFixed(1) }} of the real mixture
+              So the model says; half of such predictions lie within {{ figure(row.sure, 1) }} of the real mixture
             </p>
             <p v-if="row.unlike.length" class="hint text-sm">Unlike it: {{ row.unlike.join('; ') }}</p>
           </div>

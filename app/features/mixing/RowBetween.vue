@@ -6,6 +6,7 @@ import { screenStops } from '~/shared/swatch/useSwatch'
 import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
+import { figure } from '~/shared/words/figures'
 
 const bench = useBench()
 const collection = useCollection()
@@ -61,7 +62,7 @@ const neutral = computed(() =>
         <li v-for="step in steps" :key="step.label" class="min-w-0 grow basis-0">
           <button
             class="block w-full"
-            :aria-label="`${step.label}, chroma ${step.C.toFixed(0)}, L* ${step.masstone.L.toFixed(0)}. Lay it on the bench`"
+            :aria-label="`${step.label}, chroma ${figure(step.C)}, L* ${figure(step.masstone.L)}. Lay it on the bench`"
             @click="bench.lay(step.parts, bench.water)"
           >
             <SwatchBand :stops="step.stops" direction="to bottom" class="h-48" /><span
@@ -73,7 +74,7 @@ const neutral = computed(() =>
         </li>
       </ul>
       <p v-if="neutral" class="mt-2">
-        Nearest to neutral at {{ neutral.label }}: chroma {{ neutral.C.toFixed(0)
+        Nearest to neutral at {{ neutral.label }}: chroma {{ figure(neutral.C)
         }}{{ neutral.C < 8 ? ', a grey: these two neutralise each other' : '' }}. Masstone on top, wash below; all
         predicted.
       </p>

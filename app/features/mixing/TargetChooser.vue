@@ -7,6 +7,7 @@ import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 const LazyPhotoTarget = defineAsyncComponent(() => import('./PhotoTarget.vue'))
 
@@ -98,7 +99,7 @@ function pick(event: Event) {
           /><button class="btn">Match it</button></span
         ></label
       >
-      <p v-if="trouble" class="mt-1 refusal" role="alert">{{ trouble }}</p>
+      <Refusal v-if="trouble" class="mt-1" :says="trouble" />
     </form>
     <LazyPhotoTarget v-else class="mt-2" @pick="take" />
     <div v-if="bench.target" class="mt-3 flex items-center gap-3">

@@ -4,6 +4,7 @@ import { computed, ref } from 'vue'
 import { useMixtures } from '~/shared/swatch/useMixtures'
 import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
+import { figure } from '~/shared/words/figures'
 
 const bench = useBench()
 const collection = useCollection()
@@ -62,7 +63,7 @@ const size = { width: (STEPS + 1) * WIDTH, height: (STEPS + 1) * HEIGHT }
           role="button"
           tabindex="0"
           class="cursor-pointer"
-          :aria-label="`${c.key}, chroma ${c.C.toFixed(0)}. Lay it on the bench`"
+          :aria-label="`${c.key}, chroma ${figure(c.C)}. Lay it on the bench`"
           @click="bench.lay(c.parts, bench.water)"
           @keydown.enter="bench.lay(c.parts, bench.water)"
           @keydown.space.prevent="bench.lay(c.parts, bench.water)"

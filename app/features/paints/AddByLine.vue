@@ -19,6 +19,7 @@ import { rowProblem } from './rowProblem'
 import { useCollection } from '~/stores/collection'
 import { useSettings } from '~/stores/settings'
 import { useUnsaved } from '~/stores/unsaved'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** One paint as it is typed; several lines at once are handed on. */
 const emit = defineEmits<{ added: [paintId: string]; many: [text: string] }>()
@@ -226,7 +227,7 @@ function paste(event: ClipboardEvent) {
       </p>
       <p v-else-if="known" class="hint">You own this paint already: another {{ parts.kind }} of it is added.</p>
     </template>
-    <p v-if="error" class="refusal" role="alert">{{ error }}</p>
+    <Refusal v-if="error" :says="error" />
     <div class="flex flex-wrap gap-2">
       <button class="btn btn-primary" :disabled="!line.trim()">Add to the collection</button><slot /><span
         v-if="done"

@@ -3,6 +3,7 @@ import { OWNED_MEANS } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
 import { nextTick, onMounted, ref } from 'vue'
 import { LIST_FIELDS, usePastedList, type ListField } from './usePastedList'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** A pasted list, taken apart one row a paint. */
 const props = defineProps<{ start: string }>()
@@ -134,7 +135,7 @@ async function take() {
         </li>
       </ul>
     </details>
-    <p v-if="trouble" class="refusal" role="alert">{{ trouble }}</p>
+    <Refusal v-if="trouble" :says="trouble" />
     <div class="flex flex-wrap items-center gap-2">
       <button class="btn btn-primary" :disabled="!wanted.length || Boolean(busy)">
         Take in {{ counted(wanted.length, 'paint') }}

@@ -5,6 +5,7 @@ import { computed, ref } from 'vue'
 import { counted } from '@juxtachrome/core/units'
 import { useTableImport } from './useTableImport'
 import FileButton from '~/shared/ui/FileButton.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 const { table, sheets, sheet, file, readAs, matching, trouble, busy, cancel, choose, letGo, match, take, ...own } =
   useTableImport()
@@ -50,7 +51,7 @@ const taken = computed(() => rows.value.good.length - counts.value.nothing)
     <span v-if="busy" class="ml-3" role="status"
       >{{ busy }} <button v-if="cancel" class="link" @click="cancel()">Cancel</button></span
     >
-    <p v-if="trouble" role="alert" class="mt-2 text-trouble">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-2" :says="trouble" />
     <template v-if="table">
       <label v-if="sheets.length > 1" class="mt-3 block text-sm"
         >Sheet

@@ -6,6 +6,7 @@ import { usePaintCommands } from './commands'
 import { numberIn } from '~/shared/words/numberIn'
 import { useBalances } from '~/shared/items/useBalances'
 import { usePractice } from '~/features/filling'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** What is left in a tube, from its weight on a kitchen scale or by eye. */
 const props = defineProps<{ item: Item; paint: Paint }>()
@@ -68,7 +69,7 @@ const BY_EYE = [
       <button class="btn">Reckon it</button>
       <button type="button" class="btn" @click="simulate">Simulated scale</button>
     </form>
-    <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+    <Refusal v-if="trouble" :says="trouble" />
     <p class="hint">An empty tube of yours on the scale says more than the usual weight here.</p>
     <p v-if="item.millilitres" class="mt-1 flex flex-wrap items-center gap-1">
       <span class="hint">By eye:</span>

@@ -7,6 +7,7 @@ import { counted } from '@juxtachrome/core/units'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useCollection } from '~/stores/collection'
 import { useSettings } from '~/stores/settings'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 const collection = useCollection()
 const commands = usePaintCommands()
@@ -71,7 +72,7 @@ async function letGoOfAll() {
           <label v-for="([heading], i) in row.cells" :key="i" class="min-w-0 text-sm"
             >{{ heading }}<input v-model="cells[i]" class="input"
           /></label>
-          <p class="col-span-full refusal" role="alert">{{ trouble }}</p>
+          <Refusal class="col-span-full" :says="trouble" />
           <div class="col-span-full flex gap-2">
             <button class="btn btn-primary">Take it in</button
             ><button type="button" class="btn" @click="correcting = undefined">Cancel</button>

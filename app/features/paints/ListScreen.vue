@@ -5,6 +5,7 @@ import { useBalances } from '~/shared/items/useBalances'
 import { useCollection } from '~/stores/collection'
 import EmptyCollection from '~/shared/shell/EmptyCollection.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import { inMl } from '~/shared/words/figures'
 
 /** The collection as a list to print: swatch, name, codes, behaviour, what is owned. */
 useHead({ title: 'List of paints · Juxtachrome' })
@@ -46,7 +47,7 @@ const print = () => window.print()
           <span class="block">{{ [codesInWords(paint), paint.maker].filter(Boolean).join(' · ') }}</span>
           <span class="hint block text-[12px]">{{ behaviour }}</span>
         </span>
-        <span class="shrink-0 text-right">{{ owned ? `${owned} · ${ml.toFixed(1)} ml` : 'none' }}</span>
+        <span class="shrink-0 text-right">{{ owned ? `${owned} · ${inMl(ml)}` : 'none' }}</span>
       </li>
     </ul>
   </div>

@@ -7,6 +7,7 @@ import { computed } from 'vue'
 import { useBalances } from '~/shared/items/useBalances'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import { inMl } from '~/shared/words/figures'
 
 /** `tight`: what is owned stands below the name, where the row is narrow. */
 const props = defineProps<{
@@ -23,7 +24,7 @@ const holding = computed(() => {
   const supplies = items.value.map((i) => i.supply)
   if (supplies.length === 0) return 'none'
   const ml = atHand(paint.value.id)
-  if (ml > 0) return `${ml.toFixed(1)} ml${supplies.length > 1 ? ` in ${supplies.length}` : ''}`
+  if (ml > 0) return `${inMl(ml)}${supplies.length > 1 ? ` in ${supplies.length}` : ''}`
   return supplies.includes('on order') ? 'on order' : (supplies[0] ?? '')
 })
 const needsCare = computed(() => !cautionsOfCodes(paint.value.pigments, referenceOf(paint.value)).isMild)

@@ -8,6 +8,7 @@ import { useHolders } from '~/features/boxes'
 import FormField from '~/shared/ui/FormField.vue'
 import HolderSketch from '~/shared/tray/HolderSketch.vue'
 import ModalDialog from '~/shared/ui/ModalDialog.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 const emit = defineEmits<{ made: [id: string]; cancel: [] }>()
 const commands = usePaletteCommands()
@@ -52,7 +53,7 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
       /></FormField>
       <fieldset class="sm:col-span-2">
         <legend class="mb-1 text-sm font-medium">Holder, drawn to one scale</legend>
-        <div role="group" aria-label="Kind of holder" class="mb-2 flex flex-wrap gap-1">
+        <ChoiceGroup label="Kind of holder" class="mb-2 flex flex-wrap gap-1">
           <button
             v-for="g in groups"
             :key="g.label"
@@ -64,7 +65,7 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
             {{ g.label }}
           </button>
           <NuxtLink class="btn ml-auto" to="/boxes">Draw one, or count what fits</NuxtLink>
-        </div>
+        </ChoiceGroup>
         <div class="grid grid-cols-2 gap-2 md:grid-cols-4">
           <label
             v-for="h in shown"

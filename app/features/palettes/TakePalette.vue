@@ -3,6 +3,7 @@ import { ref } from 'vue'
 import { useSharing } from './sharing'
 import { readTextFile } from '~/shared/files/readFile'
 import FileButton from '~/shared/ui/FileButton.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** Opens a palette that somebody shared, beside one's own. */
 const emit = defineEmits<{ taken: [paletteId: string] }>()
@@ -19,5 +20,5 @@ async function open(file: File) {
 
 <template>
   <FileButton label="Open a shared one" accept=".json,application/json" @choose="open" />
-  <p v-if="trouble" role="alert" class="refusal w-full">{{ trouble }}</p>
+  <Refusal v-if="trouble" class="w-full" :says="trouble" />
 </template>

@@ -14,6 +14,8 @@ import type { PanRow } from '~/shared/items/usePans'
 import { useCollection } from '~/stores/collection'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import { inMl } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** A loose pan: what it holds, what is written under it, everything it ever held; filled, cleaned or relabelled. */
 const props = defineProps<{ pan: PanRow; today: string; chosen: boolean }>()
@@ -50,7 +52,7 @@ function fill() {
     : !(ml > 0)
       ? 'A number of ml, above 0.'
       : ml > brim + 0.05
-        ? `A ${props.pan.size} holds about ${brim.toFixed(1)} ml to the brim.`
+        ? `A ${props.pan.size} holds about ${inMl(brim)} to the brim.`
         : ''
   if (trouble.value || !item) return
   const problem = filling.pour([
@@ -108,7 +110,7 @@ function fill() {
             <label>ml<input v-model="amount" class="input w-20" inputmode="decimal" /></label>
             <button class="btn">Filled today</button>
           </form>
-          <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+          <Refusal v-if="trouble" :says="trouble" />
           <p v-if="content" class="flex gap-2">
             <button
               v-if="wet"

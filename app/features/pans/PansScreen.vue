@@ -13,6 +13,7 @@ import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import PanLine from './PanLine.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 useHead({ title: 'Pans · Juxtachrome' })
 const collection = useCollection()
@@ -155,7 +156,7 @@ function add() {
             >Written under them, and a number<input v-model="prefix" class="input" maxlength="50" placeholder="M"
           /></label>
           <button class="btn">Add them to the master set</button>
-          <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+          <Refusal v-if="trouble" :says="trouble" />
         </form>
       </aside>
     </div>

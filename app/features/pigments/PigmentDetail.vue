@@ -17,6 +17,7 @@ import { useStrip } from '~/stores/strip'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import SpectrumChart from '~/shared/charts/SpectrumChart.vue'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
+import { figure as inFigures } from '~/shared/words/figures'
 
 const props = defineProps<{ pigment: ReferencePigment }>()
 const emit = defineEmits<{ close: [] }>()
@@ -40,7 +41,7 @@ const curves = computed(() =>
       ]
     : [],
 )
-const lab = (l: ReferencePigment['masstone']) => `L* ${l.L.toFixed(0)}  a* ${l.a.toFixed(0)}  b* ${l.b.toFixed(0)}`
+const lab = (l: ReferencePigment['masstone']) => `L* ${inFigures(l.L)}  a* ${inFigures(l.a)}  b* ${inFigures(l.b)}`
 const family = computed(() => {
   const lean = leanOf(props.pigment, props.pigment.family)
   return lean ? leanInWords(lean) : props.pigment.family

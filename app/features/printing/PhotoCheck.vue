@@ -16,6 +16,9 @@ import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import FileButton from '~/shared/ui/FileButton.vue'
 import PageDrawing from './PageDrawing.vue'
 import PartnersRanked from './PartnersRanked.vue'
+import { figure } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** A photograph of the painted sheet, held against what should be there; what is right can be taken over. Nothing is saved unasked. */
 const props = defineProps<{ sheets: ReturnType<typeof useSheets>; printed: Printed; kind: string }>()
@@ -96,12 +99,9 @@ const colours = () =>
       <button class="btn" :disabled="isMaking" @click="tryIt(page)">
         {{ isMaking ? 'Making it up …' : 'Try it with a made-up photograph' }}
       </button>
-      <span v-if="progress !== undefined" role="status"
-        ><progress :value="progress" max="1" aria-label="Reading the photograph" />
-        <button class="link" @click="cancel()">Cancel</button></span
-      >
+      <WorkingBar v-if="progress !== undefined" :done="progress" label="Reading the photograph" @cancel="cancel()" />
     </div>
-    <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+    <Refusal v-if="trouble" :says="trouble" />
     <template v-if="checked">
       <section aria-label="What the photograph shows">
         <ul v-if="said.length">
@@ -154,7 +154,7 @@ const colours = () =>
             :stroke-width="b.verdict === 'right' || b.verdict === 'unknown' ? 0.2 : 1"
             :stroke-dasharray="b.verdict === 'empty' ? '1.5 1' : undefined"
           >
-            <title>{{ b.box.label }}: {{ b.verdict }}{{ b.off === undefined ? '' : `, ${b.off.toFixed(1)}` }}</title>
+            <title>{{ b.box.label }}: {{ b.verdict }}{{ b.off === undefined ? '' : `, ${figure(b.off, 1)}` }}</title>
           </rect>
         </g>
       </PageDrawing>

@@ -6,6 +6,7 @@ import { sheetOf, type NumberAsked, type TickAsked } from './sheets'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import PrintNumber from './PrintNumber.vue'
 import PrintTick from './PrintTick.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** How a sheet is made: sizes, what is in its boxes, the paper. */
 const options = defineModel<PrintOptions>({ required: true })
@@ -66,7 +67,7 @@ const COLOURS = [
         @update:model-value="set({ [n.key]: $event })"
       />
     </div>
-    <div v-if="asks('steps')" role="group" aria-label="Steps" class="flex gap-1">
+    <ChoiceGroup v-if="asks('steps')" label="Steps" class="flex gap-1">
       <button
         v-for="n in WHEEL_STEPS"
         :key="n"
@@ -76,7 +77,7 @@ const COLOURS = [
       >
         {{ n }} steps
       </button>
-    </div>
+    </ChoiceGroup>
     <PrintTick
       v-for="t in ticks"
       :key="t.key"

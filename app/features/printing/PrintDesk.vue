@@ -19,6 +19,8 @@ import PredictedSheets from './PredictedSheets.vue'
 import PrintAsked from './PrintAsked.vue'
 import PrintPaints from './PrintPaints.vue'
 import PrintSheets from './PrintSheets.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** Keys, charts and cards: what is printed, as it will be printed; painted box by box, and checked by a photograph. */
 const props = defineProps<{ palette?: Palette }>()
@@ -136,7 +138,7 @@ const isLabel = computed(() => definition.value.isLabel === true)
       </details>
     </section>
     <section aria-label="The sheets" class="min-w-0">
-      <div role="group" aria-label="Look at" class="mb-2 flex flex-wrap gap-1">
+      <ChoiceGroup label="Look at" class="mb-2 flex flex-wrap gap-1">
         <button
           v-for="v in VIEWS.filter((v) => v.id === 'sheet' || !isLabel)"
           :key="v.id"
@@ -146,8 +148,8 @@ const isLabel = computed(() => definition.value.isLabel === true)
         >
           {{ v.text }}
         </button>
-      </div>
-      <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+      </ChoiceGroup>
+      <Refusal v-if="trouble" :says="trouble" />
       <p v-else-if="!printed" class="hint">Laying out the sheets …</p>
       <template v-else>
         <PrintSheets

@@ -8,6 +8,7 @@ import { savePdf, savePng, saveSvg } from '~/shared/files/saveSheets'
 import type { useSheets } from './useSheets'
 import { sheetOf } from './sheets'
 import PageDrawing from './PageDrawing.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** The sheets as they will be printed, and what they are saved as. */
 const props = defineProps<{
@@ -64,7 +65,7 @@ const label = (i: number) =>
         Print at 100 %, without fitting to the page; the ruler at the foot is 50 mm long.
       </p>
     </div>
-    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-1" :says="trouble" />
     <p class="mt-2" role="status">
       {{ printed.pages.length === 1 ? 'One sheet' : `${printed.pages.length} sheets` }},
       {{ Math.round(printed.pages[0]?.width ?? 0) }} × {{ Math.round(printed.pages[0]?.height ?? 0) }} mm.

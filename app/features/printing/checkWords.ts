@@ -1,4 +1,5 @@
 import type { PhotoChecked } from '@juxtachrome/core/charts'
+import { figure } from '~/shared/words/figures'
 
 const list = (words: readonly string[]) =>
   words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1)}`
@@ -14,13 +15,13 @@ export function checkInWords({ boxes, exchanges, doubles, isOther }: PhotoChecke
   return [
     ...exchanges.map(({ boxes: own, before, after }) =>
       own.length === 2
-        ? `${list(own.map(called))} look exchanged: swapping them lowers the difference from ${before.toFixed(0)} to ${after.toFixed(0)}.`
-        : `${list(own.map(called))} look moved round: each holds what belongs into the next; that lowers the difference from ${before.toFixed(0)} to ${after.toFixed(0)}.`,
+        ? `${list(own.map(called))} look exchanged: swapping them lowers the difference from ${figure(before)} to ${figure(after)}.`
+        : `${list(own.map(called))} look moved round: each holds what belongs into the next; that lowers the difference from ${figure(before)} to ${figure(after)}.`,
     ),
     ...doubles.map(({ box, like }) => `${called(box)} looks like ${called(like)}: the same paint twice?`),
     ...(far.length
       ? [
-          `Far from what was expected: ${list(far.map((b) => `${called(b.box)}, by ${b.off!.toFixed(0)}`))}. Another paint, or the prediction is wrong.`,
+          `Far from what was expected: ${list(far.map((b) => `${called(b.box)}, by ${figure(b.off!)}`))}. Another paint, or the prediction is wrong.`,
         ]
       : []),
     ...(empty.length ? [`Empty: ${list(empty.map((b) => called(b.box)))}.`] : []),

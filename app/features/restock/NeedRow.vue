@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { needInWords, reasonInWords } from './words'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import { figure } from '~/shared/words/figures'
 
 /** One need with its reasons; what can be done about it comes in the slot. */
 const props = defineProps<{ need: Need; number?: number }>()
@@ -22,7 +23,7 @@ const reasons = computed(() => props.need.reasons.map((r) => reasonInWords(r, pa
       <p class="font-medium">{{ needInWords(need) }}</p>
       <p class="hint text-[13px]">
         {{ reasons }}{{ need.onOrder ? '; on order already' : ''
-        }}{{ need.perYear ? `; about ${need.perYear.toFixed(need.perYear < 10 ? 1 : 0)} ml a year` : '' }}
+        }}{{ need.perYear ? `; about ${figure(need.perYear, need.perYear < 10 ? 1 : 0)} ml a year` : '' }}
       </p>
       <p class="mt-1 flex flex-wrap items-center gap-1.5"><slot /></p>
     </div>

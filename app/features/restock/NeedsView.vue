@@ -8,6 +8,8 @@ import type { Needs } from './useNeeds'
 import { useToday } from '~/shared/ui/useToday'
 import NeedCode from './NeedCode.vue'
 import NeedRow from './NeedRow.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** What is needed, gathered by itself: accepted and put in order, put off, refused; and what one writes down. */
 const props = defineProps<{ needs: Needs }>()
@@ -50,7 +52,7 @@ const answer = (need: Need, said: 'accepted' | 'refused' | 'later') =>
         />
         <button class="btn whitespace-nowrap">Write it down</button>
       </form>
-      <p v-if="problem" role="alert" class="refusal">{{ problem }}</p>
+      <Refusal v-if="problem" :says="problem" />
       <ol data-repeats>
         <NeedRow v-for="(n, i) in accepted" :key="n.key" :need="n" :number="i + 1">
           <button class="btn btn-icon" :disabled="i === 0" :aria-label="`${n.name} sooner`" @click="move(n, -1)">
@@ -91,8 +93,8 @@ const answer = (need: Need, said: 'accepted' | 'refused' | 'later') =>
         <button v-if="!isAsking" class="btn" @click="needs.askForGaps()">Ask the verdicts of all palettes, too</button>
         <button v-else class="btn" @click="needs.cancel()">Cancel</button>
       </p>
-      <progress v-if="isAsking" class="mb-2 w-full" :value="done" max="1" aria-label="Gathering needs" />
-      <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+      <WorkingBar v-if="isAsking" class="mb-2" :done="done" label="Gathering needs" />
+      <Refusal v-if="trouble" :says="trouble" />
       <ul>
         <NeedRow v-for="n in open" :key="n.key" :need="n">
           <button class="btn" :aria-label="`Accept ${n.name}`" @click="answer(n, 'accepted')">Accept</button>

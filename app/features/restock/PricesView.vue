@@ -13,6 +13,8 @@ import { useCollection } from '~/stores/collection'
 import FileButton from '~/shared/ui/FileButton.vue'
 import ShopTerms from './ShopTerms.vue'
 import TextField from '~/shared/ui/TextField.vue'
+import { figure, inMl } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** Shops' lists of prices; what is needed, size by size; sets against what is owned. */
 const props = defineProps<{ needs: Needs }>()
@@ -67,7 +69,7 @@ const sized = computed(() =>
       .slice(0, 12),
   })),
 )
-const years = (n: number) => (n < 1 ? `${Math.max(1, Math.round(n * 12))} months` : `${n.toFixed(1)} years`)
+const years = (n: number) => (n < 1 ? `${Math.max(1, Math.round(n * 12))} months` : `${figure(n, 1)} years`)
 const sets = computed(() =>
   collection.shops
     .flatMap((shop) =>
@@ -113,7 +115,7 @@ const together = computed(() => {
           {{ busy === s.id ? 'Asking …' : `Ask ${s.name}` }}
         </button>
       </div>
-      <p v-if="trouble" role="alert" class="refusal mt-2">{{ trouble }}</p>
+      <Refusal v-if="trouble" class="mt-2" :says="trouble" />
       <p v-if="said" role="status" class="mt-2">{{ said }}</p>
       <ul class="mt-2">
         <li
@@ -142,9 +144,7 @@ const together = computed(() => {
       <div v-for="{ need, sizes } in sized" :key="need.key" class="mt-3 overflow-x-auto">
         <h3>
           {{ need.name
-          }}<span v-if="need.perYear" class="hint font-normal"
-            >, about {{ need.perYear.toFixed(1) }} ml used a year</span
-          >
+          }}<span v-if="need.perYear" class="hint font-normal">, about {{ inMl(need.perYear) }} used a year</span>
         </h3>
         <p v-if="sizes.length === 0" class="hint">No shop has it.</p>
         <table v-else class="plain">

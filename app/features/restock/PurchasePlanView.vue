@@ -11,6 +11,8 @@ import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import BudgetForm from './BudgetForm.vue'
 import EmptyPlan from './EmptyPlan.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** What to buy, where and when, within the budget: planned, printed, sent, put into the calendar, ordered. */
 const props = defineProps<{ needs: Needs }>()
@@ -92,8 +94,8 @@ const shopsOf = (buys: readonly PlannedBuy[]) => [...new Set(buys.map((b) => b.s
         </template>
         <span class="hint" role="status">{{ why || said }}</span>
       </div>
-      <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
-      <progress v-if="isWorking" class="mb-2 w-full" aria-label="Looking for a better plan" />
+      <Refusal v-if="trouble" :says="trouble" />
+      <WorkingBar v-if="isWorking" class="mb-2" label="Looking for a better plan" />
       <template v-if="plan">
         <p class="mb-1">
           {{ counted(plan.figures.servedFrom.size, 'need') }} served of {{ prepared?.problem.needs.length ?? 0 }}, for

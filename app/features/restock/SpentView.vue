@@ -5,6 +5,7 @@ import { counted } from '@juxtachrome/core/units'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { sumsInWords } from '~/shared/words/moneyWords'
 import { useCollection } from '~/stores/collection'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 const LazyBarsChart = defineAsyncComponent(() => import('~/shared/charts/BarsChart.vue'))
 
@@ -44,11 +45,11 @@ const palettes = computed(() =>
             spent.undated ? `, ${spent.undated} without a day` : ''
           }}.
         </p>
-        <div role="group" aria-label="By" class="my-2 flex gap-1" data-repeats>
+        <ChoiceGroup label="By" class="my-2 flex gap-1" data-repeats>
           <button v-for="b in SPENT_BY" :key="b" class="choice" :aria-pressed="by === b" @click="by = b">
             by {{ b }}
           </button>
-        </div>
+        </ChoiceGroup>
         <LazyBarsChart
           v-for="currency in currencies"
           :key="currency"

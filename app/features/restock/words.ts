@@ -1,6 +1,6 @@
 import type { Need, NeedReason, PurchasePlan } from '@juxtachrome/core/restocking'
 import { counted, dayInWords } from '@juxtachrome/core/units'
-import { percent } from '~/shared/words/lists'
+import { inMl, percent } from '~/shared/words/figures'
 
 /** Why something is needed, in words. */
 export function reasonInWords(reason: NeedReason, paletteName: (id: string) => string): string {
@@ -10,7 +10,7 @@ export function reasonInWords(reason: NeedReason, paletteName: (id: string) => s
     case 'low': {
       const used = reason.times ? `, used in ${counted(reason.times, 'painting')}` : ''
       const end = reason.usedUpOn ? `, used up about ${dayInWords(reason.usedUpOn)}` : ''
-      return `${reason.millilitres.toFixed(1)} ml left${used}${end}`
+      return `${inMl(reason.millilitres)} left${used}${end}`
     }
     case 'reserved':
       return `${reason.placeId} of ${paletteName(reason.paletteId)} is kept free for it`

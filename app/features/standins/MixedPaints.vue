@@ -8,6 +8,8 @@ import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import StandInSwatches from './StandInSwatches.vue'
+import { figure } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** For every mixed paint of the palette: mix it, or keep it. */
 const props = defineProps<{ palette: Palette }>()
@@ -45,7 +47,7 @@ const standInOf = ({ recipe }: Convenience) =>
 <template>
   <section class="flex min-h-0 flex-col" aria-label="Convenience or mix">
     <h2 tabindex="-1">Convenience, or mix it?</h2>
-    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-1" :says="trouble" />
     <p class="hint mt-1 text-sm" role="status">
       {{
         isWorking ? 'Asking the others …' : rows.length ? '' : 'No paint of this palette holds more than one pigment.'
@@ -71,7 +73,7 @@ const standInOf = ({ recipe }: Convenience) =>
           <span class="hint ml-1">{{ collection.paint(row.paintId)?.pigments.join(' ') }}</span>
           <p>{{ ADVICE[row.advice] }}</p>
           <p v-if="row.recipe" class="hint text-[13px]">
-            {{ mixtureInWords(row.recipe.paints, nameOf) }}, off by {{ row.recipe.difference.toFixed(1) }}
+            {{ mixtureInWords(row.recipe.paints, nameOf) }}, off by {{ figure(row.recipe.difference, 1) }}
           </p>
           <p v-if="row.keeps.length">
             <span class="hint text-[13px]">For keeping it:</span> {{ row.keeps.join('; ') }}

@@ -8,6 +8,7 @@ import { usePaintName } from '~/shared/words/paintName'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import { figure } from '~/shared/words/figures'
 
 /** Who an unlabelled pan may be, and what would tell the leading two apart; the answer names it in the ledger. */
 const props = defineProps<{
@@ -60,9 +61,7 @@ function namePlace(c: Identified) {
         <div class="text-[13px] leading-tight">
           <h3>{{ words(c) }}</h3>
           <p>
-            {{ likely(c.share) }} ({{ (100 * c.share).toFixed(0) }} %){{
-              c.paintId ? '' : '; not owned under this code'
-            }}
+            {{ likely(c.share) }} ({{ figure(100 * c.share) }} %){{ c.paintId ? '' : '; not owned under this code' }}
           </p>
           <p class="hint text-[13px]">{{ c.lines.join('; ') }}</p>
           <div class="flex flex-wrap gap-x-3 text-sm">

@@ -5,6 +5,8 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import StandInRow from './StandInRow.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** What could take the place of a paint, ranked: the first answers at once, then better ones. */
 const props = defineProps<{ palette: Palette; wanted: Wanted; place?: string; matters: Matters }>()
@@ -34,8 +36,8 @@ watch(
     <p v-if="sought.ok && sought.value.isAssumed" class="hint text-sm">
       No swatch of it is recorded: only the reference’s values are compared.
     </p>
-    <progress v-if="isWorking" class="mt-1 w-full" :value="progress" max="1" aria-label="Looking for stand-ins" />
-    <p v-if="trouble" role="alert" class="refusal mt-2">{{ trouble }}</p>
+    <WorkingBar v-if="isWorking" class="mt-1" :done="progress" label="Looking for stand-ins" />
+    <Refusal v-if="trouble" class="mt-2" :says="trouble" />
     <details v-if="found.length" class="hint text-sm">
       <summary>How they are ordered</summary>
       {{ mattersInWords(matters) }}

@@ -9,6 +9,8 @@ import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
 import StandInSwatches from './StandInSwatches.vue'
+import { figure } from '~/shared/words/figures'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** One stand-in beside what it stands in for: how near, what it does not do, what it costs and risks. */
 const props = defineProps<{ standIn: StandIn; sought: Sought; palette: Palette; place?: string; first?: boolean }>()
@@ -34,7 +36,7 @@ const isTriable = computed(() => props.standIn.kind !== 'another item' && props.
 const sure = computed(() => {
   const { expected, kind } = props.standIn
   return expected && kind !== 'another item'
-    ? `predictions like this are off by ${expected.median.toFixed(1)}, at most ${expected.most.toFixed(0)}`
+    ? `predictions like this are off by ${figure(expected.median, 1)}, at most ${figure(expected.most)}`
     : ''
 })
 function say(held: 'well' | 'passably' | 'badly') {
@@ -117,12 +119,12 @@ function toStrip() {
         <label class="block"
           >What was seen<input v-model="note" class="input" maxlength="500" placeholder="greener in the wash"
         /></label>
-        <div role="group" aria-label="It held" class="mt-1 flex flex-wrap items-center gap-1">
+        <ChoiceGroup label="It held" class="mt-1 flex flex-wrap items-center gap-1">
           It held
           <button type="button" class="choice" @click="say('well')">well</button>
           <button type="button" class="choice" @click="say('passably')">passably</button>
           <button type="button" class="choice" @click="say('badly')">badly</button>
-        </div>
+        </ChoiceGroup>
       </form>
     </div>
   </li>

@@ -8,6 +8,7 @@ import AwayList from './AwayList.vue'
 import PaletteTray from '~/shared/tray/PaletteTray.vue'
 import PaletteZones from '~/shared/tray/PaletteZones.vue'
 import PlaceLegend from '~/shared/tray/PlaceLegend.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 const LazyWantedChooser = defineAsyncComponent(() => import('./WantedChooser.vue'))
 const LazyWholePalette = defineAsyncComponent(() => import('./WholePalette.vue'))
@@ -87,11 +88,11 @@ async function show(next: typeof mode.value) {
   <PaletteZones ref="zones" v-model:side="side" :labels="['What', 'Stand-ins']">
     <template #left>
       <div class="flex h-full min-h-0 flex-col">
-        <div role="group" aria-label="What is looked for" class="mb-2 flex flex-wrap gap-1">
+        <ChoiceGroup label="What is looked for" class="mb-2 flex flex-wrap gap-1">
           <button v-for="m in MODES" :key="m.id" class="choice" :aria-pressed="mode === m.id" @click="show(m.id)">
             {{ m.label }}
           </button>
-        </div>
+        </ChoiceGroup>
         <LazyWantedChooser
           v-if="mode === 'one'"
           v-model:matters="matters"

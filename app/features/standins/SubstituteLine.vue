@@ -7,6 +7,7 @@ import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import StandInSwatches from './StandInSwatches.vue'
+import { figure } from '~/shared/words/figures'
 
 /** One line of a palette or list with its best stand-in. */
 const props = defineProps<{ line: ValueOf<'substitutePalette'>['lines'][number]; label: string }>()
@@ -15,7 +16,7 @@ const collection = useCollection()
 const nameOf = usePaintName()
 const paint = computed(() => collection.paint(props.line.paintId))
 const words = (s: StandIn) =>
-  `${nameOfStandIn(s, nameOf)}, ${KIND_WORDS[s.kind]}, ${s.kind === 'another item' ? 'the very same' : `off by ${s.alone.difference.toFixed(1)}`}`
+  `${nameOfStandIn(s, nameOf)}, ${KIND_WORDS[s.kind]}, ${s.kind === 'another item' ? 'the very same' : `off by ${figure(s.alone.difference, 1)}`}`
 </script>
 
 <template>

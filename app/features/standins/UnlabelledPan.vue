@@ -8,6 +8,7 @@ import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import { LazyPhotoTarget } from '~/features/mixing'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** What was seen of a pan without a label. */
 const itemId = defineModel<string>('itemId', { required: true })
@@ -108,6 +109,6 @@ const hexOf = (id: SwatchId) => {
       </div>
       <button class="btn btn-primary mt-1">Who could it be?</button>
     </form>
-    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-1" :says="trouble" />
   </section>
 </template>

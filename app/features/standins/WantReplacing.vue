@@ -9,6 +9,10 @@ import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import StandInSwatches from './StandInSwatches.vue'
+import { figure } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** The paints that want replacing, why, and what is proposed for each. */
 const props = defineProps<{ palette: Palette }>()
@@ -36,17 +40,17 @@ function proposalOf({ proposal }: (typeof rows.value)[number]): string {
   if (!proposal) return ''
   const { best, message } = proposal
   if (!best) return message ?? ''
-  return `${nameOfStandIn(best, nameOf)}, ${KIND_WORDS[best.kind]}, off by ${best.alone.difference.toFixed(1)}`
+  return `${nameOfStandIn(best, nameOf)}, ${KIND_WORDS[best.kind]}, off by ${figure(best.alone.difference, 1)}`
 }
 </script>
 
 <template>
   <section class="flex min-h-0 flex-col" aria-label="Paints that want replacing">
     <h2 tabindex="-1">Because of …</h2>
-    <div role="group" aria-label="Of which paints" class="mt-1 flex gap-1">
+    <ChoiceGroup label="Of which paints" class="mt-1 flex gap-1">
       <button class="choice" :aria-pressed="!all" @click="all = false">this palette</button>
       <button class="choice" :aria-pressed="all" @click="all = true">everything owned</button>
-    </div>
+    </ChoiceGroup>
     <p class="mt-2 text-sm" role="status">
       {{
         rows.length
@@ -56,11 +60,8 @@ function proposalOf({ proposal }: (typeof rows.value)[number]): string {
             : 'Nothing speaks against any of them.'
       }}
     </p>
-    <p v-if="isWorking" class="flex items-center gap-2">
-      <progress class="grow" :value="progress" max="1" aria-label="Looking for proposals" />
-      <button class="link text-sm" @click="cancel">Stop</button>
-    </p>
-    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+    <WorkingBar v-if="isWorking" :done="progress" label="Looking for proposals" @cancel="cancel" />
+    <Refusal v-if="trouble" class="mt-1" :says="trouble" />
     <ul class="min-h-0 grow overflow-y-auto" aria-label="Reasons">
       <li
         v-for="row in rows"

@@ -7,6 +7,8 @@ import { MATTERS, MATTER_WORDS, type Matter, type Matters, paintOfPigment } from
 import { computed, ref } from 'vue'
 import { useCollection } from '~/stores/collection'
 import SwatchRow from '~/shared/swatch/SwatchRow.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** What is to be replaced: a paint of this palette, any other that is owned, a code, a colour; and what matters of its stand-in. */
 const props = defineProps<{ palette: Palette; wanted?: Wanted }>()
@@ -84,7 +86,7 @@ const weigh = (matter: Matter, weight: number) => (matters.value = { ...matters.
       />
       <button class="btn">Find</button>
     </form>
-    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-1" :says="trouble" />
     <template v-if="variants.length">
       <p class="mt-2 text-sm">{{ question }}</p>
       <ul aria-label="Of the reference">
@@ -99,11 +101,10 @@ const weigh = (matter: Matter, weight: number) => (matters.value = { ...matters.
     </template>
     <details class="mt-2 text-sm">
       <summary>What matters here</summary>
-      <div
+      <ChoiceGroup
         v-for="m in MATTERS"
         :key="m"
-        role="group"
-        :aria-label="MATTER_WORDS[m].label"
+        :label="MATTER_WORDS[m].label"
         class="flex items-center gap-1 py-0.5"
         :title="MATTER_WORDS[m].about"
       >
@@ -117,7 +118,7 @@ const weigh = (matter: Matter, weight: number) => (matters.value = { ...matters.
         >
           {{ word }}
         </button>
-      </div>
+      </ChoiceGroup>
     </details>
     <p v-if="text.trim()" class="hint mt-2 text-sm">Of what you own:</p>
     <p v-else class="hint mt-2 text-sm">{{ planned.length ? 'On this palette:' : 'Nothing is planned yet.' }}</p>

@@ -6,12 +6,15 @@ import { counted } from '@juxtachrome/core/units'
 import type { ValueOf } from '~/workers/client'
 import { computed, ref, shallowRef } from 'vue'
 import { useStandInCommands } from './commands'
-import { points } from '~/shared/words/lists'
+import { points } from '~/shared/words/figures'
 import { usePaintName } from '~/shared/words/paintName'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { standInListFile } from './standInFiles'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import SubstituteLine from './SubstituteLine.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** The best stand-in for every paint of a palette, or for every line of somebody's list, at one or two levels of price. */
 const props = defineProps<{ palette: Palette; matters: Matters }>()
@@ -85,10 +88,10 @@ const save = () => standInListFile(props.palette.name, levels.value, nameOf)
 <template>
   <section class="flex min-h-0 flex-col" aria-label="Stand-ins for all">
     <h2 tabindex="-1">A stand-in for every paint</h2>
-    <div role="group" aria-label="For what" class="mt-1 flex gap-1">
+    <ChoiceGroup label="For what" class="mt-1 flex gap-1">
       <button class="choice" :aria-pressed="!isList" @click="((isList = false), (levels = []))">this palette</button>
       <button class="choice" :aria-pressed="isList" @click="((isList = true), (levels = []))">a list</button>
-    </div>
+    </ChoiceGroup>
     <textarea
       v-if="isList"
       v-model="text"
@@ -111,14 +114,14 @@ const save = () => standInListFile(props.palette.name, levels.value, nameOf)
       <button v-if="!isWorking" class="btn btn-primary" @click="begin">Find them</button>
       <button v-else class="btn" @click="cancel">Cancel</button>
     </p>
-    <progress v-if="isWorking" class="mt-1 w-full" :value="progress" max="1" aria-label="Looking for stand-ins" />
-    <p v-if="trouble" role="alert" class="refusal mt-1">{{ trouble }}</p>
+    <WorkingBar v-if="isWorking" class="mt-1" :done="progress" label="Looking for stand-ins" />
+    <Refusal v-if="trouble" class="mt-1" :says="trouble" />
     <template v-if="lines.length">
-      <div v-if="levels.length > 1" role="group" aria-label="Price" class="mt-2 flex flex-wrap gap-1">
+      <ChoiceGroup v-if="levels.length > 1" label="Price" class="mt-2 flex flex-wrap gap-1">
         <button v-for="(l, i) in levels" :key="l.title" class="choice" :aria-pressed="shown === i" @click="shown = i">
           {{ l.title }}
         </button>
-      </div>
+      </ChoiceGroup>
       <p class="mt-1 text-sm" role="status">
         {{ near }} of {{ counted(lines.length, 'line') }} have a near stand-in.
         <template v-if="reach"

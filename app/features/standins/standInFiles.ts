@@ -4,6 +4,7 @@ import { costInWords, KIND_WORDS, nameOfStandIn } from './words'
 import { slug } from '~/shared/files/slug'
 import { saveFile } from '~/shared/files/useExport'
 import type { NameOf } from '~/shared/words/lists'
+import { figure } from '~/shared/words/figures'
 
 /** A list with its stand-ins as a table: a line each, and for every level of price three columns. */
 export function standInListFile(
@@ -21,7 +22,7 @@ export function standInListFile(
       const line = answer.lines[i]
       const best = line?.best
       if (!best) return [line?.message ?? '', '', '']
-      const near = best.kind === 'another item' ? 'the very same' : best.alone.difference.toFixed(1)
+      const near = best.kind === 'another item' ? 'the very same' : figure(best.alone.difference, 1)
       const how = `${nameOfStandIn(best, nameOf)} (${KIND_WORDS[best.kind]}; ${costInWords(best)})`
       return [how, near, best.unlike.map((u) => u.words).join('; ')]
     }),

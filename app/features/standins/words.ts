@@ -4,6 +4,7 @@ import { pricePerMlInWords } from '@juxtachrome/core/paints'
 import { differenceInWords } from '@juxtachrome/core/colour'
 import { pigmentById } from '@juxtachrome/core/pigments'
 import { mixtureInWords, type NameOf } from '~/shared/words/lists'
+import { figure } from '~/shared/words/figures'
 
 export const KIND_WORDS: Record<StandInKind, string> = {
   'another item': 'the same paint, another tube or pan',
@@ -22,7 +23,7 @@ export function nameOfStandIn({ paintId, mixture, pigment }: StandIn, nameOf: Na
   return known ? `${known.names[0]}, ${known.id}` : 'something to buy'
 }
 
-const withNumber = (difference: number) => `${differenceInWords(difference)} (${difference.toFixed(1)})`
+const withNumber = (difference: number) => `${differenceInWords(difference)} (${figure(difference, 1)})`
 
 /** How near it is: alone, and in mixtures with the palette's paints. */
 export function nearnessInWords({ kind, alone, inMixtures, mixture }: StandIn, nameOf: NameOf): string {
@@ -36,7 +37,7 @@ export function nearnessInWords({ kind, alone, inMixtures, mixture }: StandIn, n
   ].filter(Boolean)
   const mixed = inMixtures
     ? [
-        `in mixtures ${withNumber(inMixtures.mean)}, at worst ${inMixtures.worst.toFixed(1)} with ${nameOf(inMixtures.worstWith)}`,
+        `in mixtures ${withNumber(inMixtures.mean)}, at worst ${figure(inMixtures.worst, 1)} with ${nameOf(inMixtures.worstWith)}`,
       ]
     : []
   return [...own, ...mixed].join('; ')
@@ -46,8 +47,8 @@ export function nearnessInWords({ kind, alone, inMixtures, mixture }: StandIn, n
 export function nearnessInShort({ kind, alone, inMixtures }: StandIn): string {
   if (kind === 'another item') return 'the very same'
   const worse = Math.max(alone.difference, inMixtures?.mean ?? 0)
-  const mixed = inMixtures ? `, ${inMixtures.mean.toFixed(1)} in mixtures` : ''
-  return `${differenceInWords(worse)}: ${alone.difference.toFixed(1)} alone${mixed}`
+  const mixed = inMixtures ? `, ${figure(inMixtures.mean, 1)} in mixtures` : ''
+  return `${differenceInWords(worse)}: ${figure(alone.difference, 1)} alone${mixed}`
 }
 
 export function costInWords(standIn: StandIn): string {

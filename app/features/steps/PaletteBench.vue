@@ -5,7 +5,7 @@ import { freePlaces } from '@juxtachrome/core/arranging'
 import { computed, defineAsyncComponent, nextTick, ref, toRef } from 'vue'
 import { usePaletteCommands } from '~/features/palettes'
 import { counted } from '@juxtachrome/core/units'
-import { LENSES, throughLens, type Lens } from '~/shared/tray/useLens'
+import { LENSES } from '~/shared/tray/lenses'
 import { LazyVerdictPanel, useVerdict } from '~/features/verdict'
 import { useAsk } from '~/shared/ui/useAsk'
 import { createCarry, type Carried } from '~/shared/tray/useCarry'
@@ -47,8 +47,11 @@ const findings = computed(() =>
 
 const paletteId = toRef(() => props.palette.id)
 const { verdict, trouble, waiting, stop, goOn } = useVerdict(paletteId, props.step === 'choose')
-const lens = ref<Lens>('paint')
-const seen = (paint: Paint, placeId: string) => throughLens(lens.value, paint, placeId, verdict.value)
+const lens = ref(LENSES[0]!.id)
+const seen = computed(() => {
+  const through = LENSES.find((l) => l.id === lens.value)?.seen
+  return through && ((paint: Paint, placeId: string) => through(paint, placeId, verdict.value))
+})
 const byBrings = ref(false)
 const leftMode = ref<'drawer' | 'guide'>('drawer')
 async function orderByBrings() {
@@ -153,7 +156,7 @@ const LABELS = computed(() =>
         :carry="step === 'choose' ? carry : undefined"
         :selected="place"
         :label="palette.name"
-        :seen="lens === 'paint' ? undefined : seen"
+        :seen="seen"
         @select="select"
         @clear="commands.clear(palette.id, $event)"
         @lock="commands.lock(palette.id, $event, !planAt(palette, $event)?.locked)"
@@ -169,7 +172,7 @@ const LABELS = computed(() =>
         :palette="palette"
         :state="state"
         :selected="place"
-        :seen="lens === 'paint' ? undefined : seen"
+        :seen="seen"
         class="mt-3 max-lg:hidden"
         @select="select"
       />

@@ -7,6 +7,7 @@ import { useMixtures } from '~/shared/swatch/useMixtures'
 import { filmSwatch, grainOf, screenStops, screenSwatch } from '~/shared/swatch/useSwatch'
 import { useCollection } from '~/stores/collection'
 import { keyOf, useStrip, type StripItem } from '~/stores/strip'
+import { figure } from '~/shared/words/figures'
 
 export interface StripSample extends Sample {
   key: string
@@ -85,7 +86,7 @@ export function useStripSamples() {
     return {
       key: keyOf(item),
       name: item.name,
-      under: `L* ${lab.L.toFixed(0)} a* ${lab.a.toFixed(0)} b* ${lab.b.toFixed(0)}`,
+      under: `L* ${figure(lab.L)} a* ${figure(lab.a)} b* ${figure(lab.b)}`,
       stops: screenStops([lab]),
       grain: 0,
       marked: false,

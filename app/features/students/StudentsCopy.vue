@@ -9,6 +9,8 @@ import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import FileButton from '~/shared/ui/FileButton.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** A teacher's list against what one owns: what is here, what mixes it, what is missing. */
 type Answers = ValueOf<'answerList'>['answers']
@@ -48,8 +50,8 @@ const missing = computed(() => answers.value.filter((a) => a.as === 'missing').l
       <button v-if="isWorking" class="btn" @click="cancel">Cancel</button>
       <span v-if="!list" class="hint">The file that a teacher made here.</span>
     </div>
-    <progress v-if="isWorking" class="mb-2 w-full" :value="done" max="1" aria-label="Comparing" />
-    <p v-if="problem || trouble" role="alert" class="refusal">{{ problem || trouble }}</p>
+    <WorkingBar v-if="isWorking" class="mb-2" :done="done" label="Comparing" />
+    <Refusal v-if="problem || trouble" :says="problem || trouble" />
     <section v-if="list" :aria-label="list.title">
       <h2 class="text-xl">{{ list.title }}</h2>
       <p v-if="list.note" class="mt-1 whitespace-pre-wrap">{{ list.note }}</p>

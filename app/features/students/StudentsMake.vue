@@ -3,6 +3,8 @@ import { CAUTION, useStudentList } from './useStudentList'
 import { counted } from '@juxtachrome/core/units'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import TextField from '~/shared/ui/TextField.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** A list for students: by code, with what matters in each, stand-ins at two levels of price, cautions. */
 const props = defineProps<{ of: string }>()
@@ -37,8 +39,8 @@ const print = () => window.print()
         </button>
         <button v-else class="btn" @click="made.cancel()">Cancel</button>
       </p>
-      <progress v-if="isWorking" class="w-full" :value="done" max="1" aria-label="Looking for stand-ins" />
-      <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+      <WorkingBar v-if="isWorking" :done="done" label="Looking for stand-ins" />
+      <Refusal v-if="trouble" :says="trouble" />
       <p class="flex flex-wrap gap-2">
         <button class="btn btn-primary" :disabled="lines.length === 0" @click="made.savePdf()">PDF</button>
         <button class="btn" :disabled="lines.length === 0" @click="made.save()">File for students</button>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent } from 'vue'
 import { useCollection } from '~/stores/collection'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 const LazyStudentsCopy = defineAsyncComponent(() => import('./StudentsCopy.vue'))
 const LazyStudentsMake = defineAsyncComponent(() => import('./StudentsMake.vue'))
@@ -18,12 +19,12 @@ const show = (view: 'make' | 'copy') => router.replace({ query: { ...route.query
   <div class="mx-auto w-full max-w-5xl p-3 print:max-w-none print:p-0">
     <div class="mb-3 flex flex-wrap items-center gap-2 print:hidden">
       <h1 class="grow">List for students</h1>
-      <div role="group" aria-label="Which" class="flex gap-1">
+      <ChoiceGroup label="Which" class="flex gap-1">
         <button class="choice" :aria-pressed="!isCopy" :disabled="collection.isEmpty" @click="show('make')">
           make one
         </button>
         <button class="choice" :aria-pressed="isCopy" @click="show('copy')">open one</button>
-      </div>
+      </ChoiceGroup>
     </div>
     <LazyStudentsCopy v-if="isCopy" />
     <LazyStudentsMake v-else :of="String(route.query.of ?? '')" />

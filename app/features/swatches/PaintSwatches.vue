@@ -13,6 +13,7 @@ import { swatchText, toSwatch } from '~/shared/swatch/swatchText'
 import { useToday } from '~/shared/ui/useToday'
 import { useStrengths } from '~/shared/swatch/useStrengths'
 import SwatchField from '~/shared/swatch/SwatchField.vue'
+import { figure } from '~/shared/words/figures'
 
 /** Every swatch of a paint: masstone, wash, over black, lifted, from the window. */
 const props = defineProps<{ paint: Paint }>()
@@ -66,8 +67,8 @@ function says(kind: SwatchKind, swatch: Swatch | undefined): string {
   const against = kind === 'lifted' || kind === 'window' ? comparedWith(kind, swatch) : ''
   return [
     from,
-    swatch.sd ? `± ${swatch.sd.toFixed(1)}` : '',
-    residual === undefined ? '' : `model off by ${residual.toFixed(1)}`,
+    swatch.sd ? `± ${figure(swatch.sd, 1)}` : '',
+    residual === undefined ? '' : `model off by ${figure(residual, 1)}`,
     against,
   ]
     .filter(Boolean)
@@ -77,7 +78,7 @@ function comparedWith(kind: SwatchKind, swatch: Swatch): string {
   const before = labOfSwatch(kind === 'window' ? (props.paint.masstone ?? props.paint.wash) : props.paint.wash)
   if (!before) return ''
   const d = colourDifference(labOfSwatch(swatch)!, before)
-  return kind === 'window' ? `changed: ${differenceInWords(d)}, ${d.toFixed(1)}` : `from the wash: ${d.toFixed(1)}`
+  return kind === 'window' ? `changed: ${differenceInWords(d)}, ${figure(d, 1)}` : `from the wash: ${figure(d, 1)}`
 }
 function begin(kind: SwatchKind) {
   open.value = open.value === kind ? undefined : kind

@@ -15,6 +15,9 @@ import { useCore } from '~/shared/questions/useCore'
 import FileButton from '~/shared/ui/FileButton.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import SheetCorners from './SheetCorners.vue'
+import { figure } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 const collection = useCollection()
 const core = useCore()
@@ -177,7 +180,7 @@ function save() {
       />
       <button v-if="collection.paints.length" class="btn" @click="tryIt">Try it with a made-up sheet</button>
     </div>
-    <p v-if="trouble" role="alert" class="border-l-4 border-trouble pl-2 text-trouble">{{ trouble }}</p>
+    <Refusal v-if="trouble" :says="trouble" />
     <template v-if="photo">
       <div class="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <SheetCorners v-model="corners" :photo="photo" :rows="rows" :columns="columns" />
@@ -214,10 +217,13 @@ function save() {
             >One paint a line, name or code<textarea v-model="list" class="input" rows="5" maxlength="8000" />
           </label>
           <button class="btn btn-primary" :disabled="progress !== undefined" @click="read">Read the sheet</button>
-          <span v-if="progress !== undefined" role="status" class="ml-2"
-            ><progress :value="progress" max="1" aria-label="Reading the sheet" />
-            <button class="link" @click="asked?.cancel()">Cancel</button></span
-          >
+          <WorkingBar
+            v-if="progress !== undefined"
+            class="mt-2"
+            :done="progress"
+            label="Reading the sheet"
+            @cancel="asked?.cancel()"
+          />
         </div>
       </div>
     </template>
@@ -268,10 +274,10 @@ function save() {
               </td>
               <td>{{ k }}</td>
               <td class="whitespace-nowrap">
-                {{ cell.lab.L.toFixed(0) }} {{ cell.lab.a.toFixed(0) }} {{ cell.lab.b.toFixed(0) }}
+                {{ figure(cell.lab.L) }} {{ figure(cell.lab.a) }} {{ figure(cell.lab.b) }}
               </td>
               <td>
-                {{ cell.empty ? 'bare paper' : `${cell.confidence}, ± ${cell.sd.toFixed(1)}`
+                {{ cell.empty ? 'bare paper' : `${cell.confidence}, ± ${figure(cell.sd, 1)}`
                 }}<span v-if="cell.remarks.length" class="hint block">{{ cell.remarks.join('; ') }}</span
                 ><span v-if="problem" class="block refusal">{{ problem }}</span>
               </td>

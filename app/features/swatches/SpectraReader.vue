@@ -9,6 +9,8 @@ import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useCore } from '~/shared/questions/useCore'
 import FileButton from '~/shared/ui/FileButton.vue'
+import { figure } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 const collection = useCollection()
 const commands = useSwatchCommands()
@@ -65,7 +67,7 @@ function save() {
       380–730 nm by 10 nm, and that is said.
     </p>
     <FileButton label="Choose a file" primary accept=".txt,.csv,.tsv,.cgats,.it8,text/*" @choose="choose" />
-    <p v-if="trouble" role="alert" class="border-l-4 border-trouble pl-2 text-trouble">{{ trouble }}</p>
+    <Refusal v-if="trouble" :says="trouble" />
     <template v-if="file">
       <p v-for="note in file.notes" :key="note" class="doubt">{{ note }}</p>
       <p>{{ file.samples.length }} spectra read{{ file.refused.length ? `, ${file.refused.length} refused` : '' }}.</p>
@@ -88,7 +90,7 @@ function save() {
           <tr v-for="(s, i) in samples" :key="s.line">
             <td>{{ s.name }}</td>
             <td><span class="block h-7 w-14" :style="{ background: s.hex }" /></td>
-            <td>{{ s.lab.L.toFixed(0) }} {{ s.lab.a.toFixed(0) }} {{ s.lab.b.toFixed(0) }}</td>
+            <td>{{ figure(s.lab.L) }} {{ figure(s.lab.a) }} {{ figure(s.lab.b) }}</td>
             <td>
               <select v-model="named[i]" class="input" :aria-label="`Paint of ${s.name}`">
                 <option value="">none</option>

@@ -13,6 +13,7 @@ import LastingNotice from '~/shared/shell/LastingNotice.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import PaletteThumb from '~/shared/tray/PaletteThumb.vue'
 import TodayDue from './TodayDue.vue'
+import { inMl } from '~/shared/words/figures'
 
 const LazyPathAhead = defineAsyncComponent(() => import('~/shared/shell/PathAhead.vue'))
 
@@ -118,7 +119,7 @@ const toFill = computed(() =>
               :to="`/paints/${paint.id}`"
               >{{ paint.name }}, {{ paint.maker }}</NuxtLink
             ><span class="hint">{{
-              ml > 0 ? `${ml.toFixed(1)} ml at hand${end ? `, till about ${dayInWords(end)}` : ''}` : 'none at hand'
+              ml > 0 ? `${inMl(ml)} at hand${end ? `, till about ${dayInWords(end)}` : ''}` : 'none at hand'
             }}</span>
           </li>
         </ul>

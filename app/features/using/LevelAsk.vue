@@ -6,7 +6,8 @@ import { usePaintName } from '~/shared/words/paintName'
 import { useSittingCommands } from './commands'
 import { useDayDone } from '~/shared/ui/useDayDone'
 import { useToday } from '~/shared/ui/useToday'
-import { percent } from '~/shared/words/lists'
+import { inMl, percent } from '~/shared/words/figures'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** How much is left in one place: reckoned, or as it was seen. */
 const props = defineProps<{ palette: Palette; level: Level }>()
@@ -29,12 +30,12 @@ const SHARES = [
   <section :aria-label="`What is left in ${level.placeId}`" class="panel p-3">
     <h2>{{ level.placeId }}: {{ nameOf(level.paintId) }}</h2>
     <p class="text-sm">
-      {{ level.isEstimate ? 'About' : '' }} {{ percent(level.share) }} left of {{ level.poured.toFixed(1) }} ml put in{{
+      {{ level.isEstimate ? 'About' : '' }} {{ percent(level.share) }} left of {{ inMl(level.poured) }} put in{{
         level.seen ? `, last looked at ${dayInWords(level.seen)}` : ''
       }}{{ level.isEstimate ? '; reckoned from the paintings since' : '' }}.
     </p>
     <p class="mt-2 text-sm font-medium">You look: how much is left?</p>
-    <div class="mt-1 flex flex-wrap gap-1" role="group" aria-label="How much is left">
+    <ChoiceGroup class="mt-1 flex flex-wrap gap-1" label="How much is left">
       <button
         v-for="s in SHARES"
         :key="s.share"
@@ -43,7 +44,7 @@ const SHARES = [
       >
         {{ s.words }}
       </button>
-    </div>
+    </ChoiceGroup>
     <p class="mt-2 flex items-center gap-2 text-sm">
       <label class="flex items-center gap-2"
         >on <input v-model="lookedOn" type="date" class="input w-auto" :max="today"

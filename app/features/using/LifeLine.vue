@@ -6,7 +6,7 @@ import { lifeOf } from '@juxtachrome/core/using'
 import { computed } from 'vue'
 import { usePaintName } from '~/shared/words/paintName'
 import { useToday } from '~/shared/ui/useToday'
-import { listed } from '~/shared/words/lists'
+import { listed } from '~/shared/words/figures'
 import { useCollection } from '~/stores/collection'
 import { VersionLinks } from '~/features/palettes'
 

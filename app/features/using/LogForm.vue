@@ -7,6 +7,7 @@ import { useCollection } from '~/stores/collection'
 import FileButton from '~/shared/ui/FileButton.vue'
 import FormField from '~/shared/ui/FormField.vue'
 import TextField from '~/shared/ui/TextField.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 
 /** A painting in ten seconds: a few words, what was tapped on the tray, what was wished for. */
 const props = defineProps<{ log: Logging }>()
@@ -68,7 +69,7 @@ const nameAt = (placeId: string) => {
       <img v-if="image" :src="image" alt="The picture of the painting" class="h-12 border border-line" />
       <button v-if="image" type="button" class="link text-sm" @click="image = ''">Without it</button>
     </div>
-    <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+    <Refusal v-if="trouble" :says="trouble" />
     <p class="flex gap-2">
       <button class="btn btn-primary">{{ correcting ? 'Keep the correction' : 'Keep it' }}</button>
       <button v-if="correcting || !log.isEmpty()" type="button" class="btn" @click="log.clear()">

@@ -13,6 +13,8 @@ import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import { MovesPanel } from '~/features/arranging'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** What the use of a palette speaks for: taken, refused for good, or asked again later. */
 const props = defineProps<{ palette: Palette; within: Stretch; review: Review }>()
@@ -82,8 +84,8 @@ function later(p: Proposal) {
         review.use.paintings ? `from ${counted(review.use.paintings, 'painting')}` : 'Log some paintings first.'
       }}</span>
     </p>
-    <progress v-if="isWorking" class="mt-2 w-full" :value="done" max="1" aria-label="Weighing changes" />
-    <p v-if="trouble" role="alert" class="refusal mt-2">{{ trouble }}</p>
+    <WorkingBar v-if="isWorking" class="mt-2" :done="done" label="Weighing changes" />
+    <Refusal v-if="trouble" class="mt-2" :says="trouble" />
     <p v-if="wasAsked && open.length === 0" class="hint mt-2" role="status">
       Nothing speaks for a change: what is here is used, or you have said no.
     </p>

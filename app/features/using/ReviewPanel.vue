@@ -8,6 +8,7 @@ import { reviewInWords } from './words'
 import { STRETCHES, type StretchName } from './stretches'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 const LazyProposalsPanel = defineAsyncComponent(() => import('./ProposalsPanel.vue'))
 const LazyLifeLine = defineAsyncComponent(() => import('./LifeLine.vue'))
@@ -37,17 +38,17 @@ const busiest = computed(() => [...months.value].sort((p, q) => q[1] - p[1])[0])
 
 <template>
   <div>
-    <div role="group" aria-label="What to look at" class="mb-2 flex gap-1">
+    <ChoiceGroup label="What to look at" class="mb-2 flex gap-1">
       <button v-for="t in TABS" :key="t" class="choice" :aria-pressed="tab === t" @click="tab = t">{{ t }}</button>
-    </div>
+    </ChoiceGroup>
     <LazyProposalsPanel v-if="tab === 'Proposals'" :palette="palette" :within="within" :review="review" />
     <LazyLifeLine v-else-if="tab === 'Life'" :palette="palette" />
     <section v-else aria-label="Review">
-      <div role="group" aria-label="Over" class="mb-2 flex flex-wrap gap-1" data-repeats>
+      <ChoiceGroup label="Over" class="mb-2 flex flex-wrap gap-1" data-repeats>
         <button v-for="s in STRETCHES" :key="s" class="choice" :aria-pressed="stretch === s" @click="stretch = s">
           {{ s }}
         </button>
-      </div>
+      </ChoiceGroup>
       <p role="status" class="mb-2">{{ reviewInWords(review, nameOf) }}</p>
       <template v-if="review.use.paintings">
         <p v-if="review.use.from" class="hint mb-2 text-sm">

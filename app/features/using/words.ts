@@ -2,7 +2,8 @@ import { differenceInWords } from '@juxtachrome/core/colour'
 import type { GapKind } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
 import type { Proposal, ProposedBecause, Review } from '@juxtachrome/core/using'
-import { listed, mixtureInWords, percent, type NameOf } from '~/shared/words/lists'
+import { figure, listed, percent } from '~/shared/words/figures'
+import { mixtureInWords, type NameOf } from '~/shared/words/lists'
 
 /** What the use of a palette says, in a sentence or two. */
 export function reviewInWords({ use, counts, paints }: Review, nameOf: NameOf): string {
@@ -45,7 +46,7 @@ export function evidenceInWords({ out, in: incoming }: Proposal, nameOf: NameOf)
     if (out.mixed) {
       const { recipe, difference } = out.mixed
       lines.push(
-        `it is mixed from ${mixtureInWords(recipe.paints, nameOf)}: ${differenceInWords(difference)}, ${difference.toFixed(1)}`,
+        `it is mixed from ${mixtureInWords(recipe.paints, nameOf)}: ${differenceInWords(difference)}, ${figure(difference, 1)}`,
       )
     }
   }

@@ -10,6 +10,8 @@ import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import PaletteThumb from '~/shared/tray/PaletteThumb.vue'
 import ReachWheel from './ReachWheel.vue'
+import { figure as inFigures } from '~/shared/words/figures'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 useHead({ title: 'Two palettes side by side · Juxtachrome' })
 const route = useRoute()
@@ -92,7 +94,7 @@ const rows = computed(() => [
       (v) =>
         v.values &&
         (v.values.mixed ?? v.values.alone) &&
-        `L* ${Math.min(v.values.mixed?.L ?? 100, v.values.alone?.L ?? 100).toFixed(0)}`,
+        `L* ${inFigures(Math.min(v.values.mixed?.L ?? 100, v.values.alone?.L ?? 100))}`,
     ),
   ],
   ['Lightfastness', figure((v) => v.handling && say.tallyInWords(v.handling.lightfastness))],
@@ -134,12 +136,11 @@ const rows = computed(() => [
             <p class="mt-2">
               {{ s.verdict.value ? say.reachInWords(s.verdict.value) : s.trouble.value || 'Being worked out …' }}
             </p>
-            <p v-for="w in s.waiting.value" :key="w.key" class="hint">
-              <template v-if="w.building"
-                ><progress :value="w.building.done" max="1" aria-label="Working out" /> working out
-                {{ targetInWords(w.building.want.choice) }}</template
+            <template v-for="w in s.waiting.value" :key="w.key">
+              <WorkingBar v-if="w.building" class="hint" :done="w.building.done" label="Working out"
+                >working out {{ targetInWords(w.building.want.choice) }}</WorkingBar
               >
-            </p>
+            </template>
             <h2 class="mt-3">Only here</h2>
             <ul v-if="onlyIn[i]!.length" class="mt-1 grid gap-1 sm:grid-cols-2">
               <li v-for="id in onlyIn[i]" :key="id" class="flex h-9 items-center gap-2">

@@ -55,7 +55,7 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
 </script>
 
 <template>
-  <div class="relative flex flex-wrap gap-1.5" role="group" aria-label="What this palette is for">
+  <div role="group" aria-label="What this palette is for" class="relative flex flex-wrap gap-1.5">
     <button
       class="choice max-w-full text-left text-[13px] leading-tight"
       :aria-label="`To mix: ${targetsInWords(targetsOf(brief))}. Change it`"

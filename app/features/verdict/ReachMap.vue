@@ -20,6 +20,7 @@ import { useBench } from '~/stores/bench'
 import { usePaintName } from '~/shared/words/paintName'
 import ModalDialog from '~/shared/ui/ModalDialog.vue'
 import ReachWheel from './ReachWheel.vue'
+import { figure } from '~/shared/words/figures'
 
 /** The map of what a palette reaches: hue and chroma at several values, every cell to be pointed at. */
 const props = defineProps<{ palette: Palette; map: readonly number[]; near: number }>()
@@ -78,8 +79,8 @@ const sure = computed(() => {
 })
 const where = computed(() => {
   const { wheel, ring } = cell.value
-  const hue = ring ? `hue ${hueOfCell(cell.value).toFixed(0)}°` : 'grey'
-  return `L* ${WHEELS[wheel]}, C* ${chromaOfRing(ring).toFixed(0)}, ${hue}`
+  const hue = ring ? `hue ${figure(hueOfCell(cell.value))}°` : 'grey'
+  return `L* ${WHEELS[wheel]}, C* ${figure(chromaOfRing(ring))}, ${hue}`
 })
 const STATES = [
   'Nothing here reaches it',
@@ -167,8 +168,8 @@ function toBench() {
         <p class="font-medium">{{ said }}</p>
         <p v-if="recipe" class="text-sm">
           {{ state > 0 && state < 4 ? 'Best' : 'Nearest' }} here: {{ mixtureInWords(recipe.paints, nameOf) }},
-          {{ waterInWords(recipe.water) }}: {{ differenceInWords(recipe.difference) }}, {{ recipe.difference.toFixed(1)
-          }}<span v-if="sure !== undefined" class="hint">; predicted, half lie within {{ sure.toFixed(1) }}</span>
+          {{ waterInWords(recipe.water) }}: {{ differenceInWords(recipe.difference) }}, {{ figure(recipe.difference, 1)
+          }}<span v-if="sure !== undefined" class="hint">; predicted, half lie within {{ figure(sure, 1) }}</span>
         </p>
         <p v-else-if="busy" class="hint">Looking for the best mixture …</p>
         <p v-if="who?.length" class="text-sm">

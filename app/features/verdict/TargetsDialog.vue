@@ -12,6 +12,9 @@ import { usePhotoTargets } from './usePhotoTargets'
 import FileButton from '~/shared/ui/FileButton.vue'
 import FormField from '~/shared/ui/FormField.vue'
 import ModalDialog from '~/shared/ui/ModalDialog.vue'
+import { figure } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** What a palette should be able to mix: everything, subjects, photographs, lists; weighed together. */
 const props = defineProps<{ palette: Palette }>()
@@ -168,7 +171,7 @@ function pick(event: Event) {
               ><span class="block size-full" :style="{ background: hex(c) }"
             /></span>
             <span class="min-w-0 grow truncate">{{
-              c.name ?? `L* ${c.L.toFixed(0)} a* ${c.a.toFixed(0)} b* ${c.b.toFixed(0)}`
+              c.name ?? `L* ${figure(c.L)} a* ${figure(c.a)} b* ${figure(c.b)}`
             }}</span>
             <template v-if="choice.kind === 'colours'">
               <input
@@ -213,10 +216,14 @@ function pick(event: Event) {
       /></label>
       <FileButton label="A list (CSV, GPL) …" accept=".csv,.txt,.tsv,.gpl,text/*" @choose="readFile" />
     </div>
-    <p v-if="photo.isWorking.value" class="mt-2 flex items-center gap-2" role="status">
-      <progress :value="photo.progress.value" max="1" aria-label="Reading the photographs" /> finding its colours
-      <button class="link" @click="photo.cancel()">Cancel</button>
-    </p>
+    <WorkingBar
+      v-if="photo.isWorking.value"
+      class="mt-2"
+      :done="photo.progress.value"
+      label="Reading the photographs"
+      @cancel="photo.cancel()"
+      >finding its colours</WorkingBar
+    >
     <FormField v-slot="{ field }" label="Or type colours, one a line" class="mt-2">
       <textarea
         v-bind="field"
@@ -233,7 +240,7 @@ function pick(event: Event) {
         Take these colours
       </button>
     </div>
-    <p v-if="trouble" role="alert" class="refusal mt-2">{{ trouble }}</p>
+    <Refusal v-if="trouble" class="mt-2" :says="trouble" />
     <p v-if="said" role="status" class="mt-2">{{ said }}</p>
     <div v-if="left.length" class="mt-1 text-sm">
       <p>{{ counted(left.length, 'line') }} could not be read and {{ left.length === 1 ? 'is' : 'are' }} left out:</p>

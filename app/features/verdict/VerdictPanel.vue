@@ -15,6 +15,9 @@ import { useCollection } from '~/stores/collection'
 import BriefChips from './BriefChips.vue'
 import ReachWheel from './ReachWheel.vue'
 import VerdictLine from './VerdictLine.vue'
+import { figure, inMl } from '~/shared/words/figures'
+import Refusal from '~/shared/ui/Refusal.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 const LazyReachMap = defineAsyncComponent(() => import('./ReachMap.vue'))
 
@@ -49,7 +52,7 @@ const costInWords = computed(() => {
   const { sums, millilitres, unpriced } = costToFill(props.palette, collection.itemsOf)
   const worth = sumsInWords(sumsOf(sums))
   const open = unpriced ? `; ${counted(unpriced, 'place')} without a price` : ''
-  return `${millilitres.toFixed(1)} ml${worth ? `, worth ${worth}` : ''}${open}`
+  return `${inMl(millilitres)}${worth ? `, worth ${worth}` : ''}${open}`
 })
 const handling = computed(() => {
   const h = v.value?.handling
@@ -76,13 +79,16 @@ const misfits = computed(() => v.value?.misfits.filter((m) => m.fit.word !== 'no
       Verdict <NuxtLink class="link text-sm font-normal" to="/how">How it is worked out</NuxtLink>
     </h2>
     <BriefChips :palette="palette" :verdict="verdict" />
-    <p v-if="trouble" role="alert" class="refusal">{{ trouble }}</p>
+    <Refusal v-if="trouble" :says="trouble" />
     <template v-for="w in waiting" :key="w.key">
-      <p v-if="w.building" class="hint mt-1 flex items-center gap-2" role="status">
-        <progress :value="w.building.done" max="1" class="w-20" aria-label="Working out mixtures of the collection" />
-        <span class="grow">working out {{ targetInWords(w.building.want.choice) }}</span>
-        <button class="link" @click="emit('stop', w.key)">Cancel</button>
-      </p>
+      <WorkingBar
+        v-if="w.building"
+        class="hint mt-1"
+        :done="w.building.done"
+        label="Working out mixtures of the collection"
+        @cancel="emit('stop', w.key)"
+        >working out {{ targetInWords(w.building.want.choice) }}</WorkingBar
+      >
       <p v-else-if="w.stopped" class="hint mt-1">
         What the whole collection mixes was not worked out.
         <button class="link" @click="emit('goOn', w.key)">Work it out</button>
@@ -180,8 +186,8 @@ const misfits = computed(() => v.value?.misfits.filter((m) => m.fit.word !== 'no
             <li v-for="n in v.neutrals" :key="n.paintId">
               <button class="link" @click="show(placeOf(n.paintId))">{{ nameOf(n.paintId) }}</button>:
               <template v-if="n.best"
-                >{{ say.mixtureInWords(n.best.paints, nameOf) }}, C* {{ n.best.C.toFixed(0) }}, L*
-                {{ n.best.L.toFixed(0) }}</template
+                >{{ say.mixtureInWords(n.best.paints, nameOf) }}, C* {{ figure(n.best.C) }}, L*
+                {{ figure(n.best.L) }}</template
               ><template v-else>none here</template>
             </li>
           </ul>
@@ -190,18 +196,18 @@ const misfits = computed(() => v.value?.misfits.filter((m) => m.fit.word !== 'no
           <div
             class="flex h-6"
             role="img"
-            :aria-label="`Masstones from dark to light: L* ${v.values.scale.map((s) => s.L.toFixed(0)).join(', ')}`"
+            :aria-label="`Masstones from dark to light: L* ${v.values.scale.map((s) => figure(s.L)).join(', ')}`"
           >
             <span
               v-for="s in v.values.scale"
               :key="s.paintId"
               class="min-w-0 flex-1"
               :style="{ background: `lab(${s.L}% 0 0)` }"
-              :title="`${nameOf(s.paintId)}, L* ${s.L.toFixed(0)}`"
+              :title="`${nameOf(s.paintId)}, L* ${figure(s.L)}`"
             />
           </div>
           <p class="hint">
-            Masstones, from L* {{ v.values.scale[0]!.L.toFixed(0) }} to {{ v.values.scale.at(-1)!.L.toFixed(0) }}
+            Masstones, from L* {{ figure(v.values.scale[0]!.L) }} to {{ figure(v.values.scale.at(-1)!.L) }}
           </p>
         </VerdictLine>
         <VerdictLine v-if="v.brings?.length" :text="say.bringsInWords(v, nameOf)">

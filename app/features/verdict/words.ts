@@ -1,7 +1,8 @@
 import type { Assessment, Gap, Spare, Tally, Twins } from '@juxtachrome/core/choosing'
 import { differenceInWords } from '@juxtachrome/core/colour'
 import { counted } from '@juxtachrome/core/units'
-import { andMore, mixtureInWords, percent, points, type NameOf } from '~/shared/words/lists'
+import { figure, percent, points } from '~/shared/words/figures'
+import { andMore, mixtureInWords, type NameOf } from '~/shared/words/lists'
 
 export { mixtureInWords, percent, points }
 
@@ -30,29 +31,29 @@ export function gapInWords(gap: Gap, nameOf: NameOf): string {
   const closes = remedy
     ? ` ${nameOf(remedy.paintId)} would help${remedy.reach > 0.0005 ? `: +${points(remedy.reach)}` : ''}.`
     : ''
-  if (kind === 'deep dark') return `No deep dark: the lowest value reached is L* ${has!.toFixed(0)}.${closes}`
+  if (kind === 'deep dark') return `No deep dark: the lowest value reached is L* ${figure(has!)}.${closes}`
   if (kind.startsWith('clean'))
     return has
-      ? `No ${kind}: C* ${has.toFixed(0)} at best, the collection mixes ${could!.toFixed(0)}.${closes}`
-      : `No ${kind.slice(6)} at all; the collection mixes C* ${could!.toFixed(0)}.${closes}`
+      ? `No ${kind}: C* ${figure(has)} at best, the collection mixes ${figure(could!)}.${closes}`
+      : `No ${kind.slice(6)} at all; the collection mixes C* ${figure(could!)}.${closes}`
   return `${GAP_NAMES[kind] ?? `No ${kind}`}.${closes || ' None is owned.'}`
 }
 
 export function twinsInWords({ paintIds, placeIds, alone, mixed, mixedWith }: Twins, nameOf: NameOf): string {
   const [one, other] = paintIds.map((id, i) => `${nameOf(id)} (${placeIds[i]})`)
-  const how = `${differenceInWords(alone)}, ${alone.toFixed(1)}`
+  const how = `${differenceInWords(alone)}, ${figure(alone, 1)}`
   const mixes =
     mixedWith === undefined
       ? ''
       : mixed < 5
-        ? ` In mixtures they stay as near: ${mixed.toFixed(1)} at most.`
-        : ` In mixtures they part: ${mixed.toFixed(1)} with ${nameOf(mixedWith)}.`
+        ? ` In mixtures they stay as near: ${figure(mixed, 1)} at most.`
+        : ` In mixtures they part: ${figure(mixed, 1)} with ${nameOf(mixedWith)}.`
   return `${one} and ${other} are near twins alone: ${how}.${mixes}`
 }
 
 export function spareInWords(spare: Spare, nameOf: NameOf): string {
   const unlike = spare.unlike.length ? ` It would be ${spare.unlike.join('; ')}.` : ''
-  const how = `${differenceInWords(spare.difference)}, ${spare.difference.toFixed(1)}`
+  const how = `${differenceInWords(spare.difference)}, ${figure(spare.difference, 1)}`
   const mixed = mixtureInWords(spare.recipe.paints, nameOf)
   return `${nameOf(spare.paintId)} (${spare.placeId}) is mixed by ${mixed}: ${how}.${unlike}`
 }
@@ -76,9 +77,9 @@ export function valuesInWords({ values }: Assessment, nameOf: NameOf): string {
   if (!values?.alone) return 'No values yet.'
   const mixed = values.mixed && values.mixed.L < values.alone.L - 0.5 ? values.mixed : undefined
   const deepest = mixed
-    ? `${mixtureInWords(mixed.paints, nameOf)} go down to L* ${mixed.L.toFixed(0)}`
-    : `${nameOf(values.alone.paintId)} goes down to L* ${values.alone.L.toFixed(0)}`
-  const light = values.lightest ? `; the lightest tinted wash is L* ${values.lightest.L.toFixed(0)}` : ''
+    ? `${mixtureInWords(mixed.paints, nameOf)} go down to L* ${figure(mixed.L)}`
+    : `${nameOf(values.alone.paintId)} goes down to L* ${figure(values.alone.L)}`
+  const light = values.lightest ? `; the lightest tinted wash is L* ${figure(values.lightest.L)}` : ''
   return `Values: ${deepest}${light}.`
 }
 

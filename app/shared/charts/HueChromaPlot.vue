@@ -4,6 +4,7 @@ import { toLch, toScreen } from '@juxtachrome/core/colour'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { pointNumbers, useChartLook } from './useChartLook'
 import { useSeen } from '~/shared/ui/useSeen'
+import { figure as inFigures } from '~/shared/words/figures'
 
 const Scatter = defineAsyncComponent(async () => (await import('./lines')).Scatter)
 const figure = ref<HTMLElement>()
@@ -46,7 +47,7 @@ const inWords = computed(() =>
   props.samples.map(({ name, masstone, wash }, i) => {
     const say = (lab: LabD65) => {
       const { C, h } = toLch(lab)
-      return `hue ${h.toFixed(0)}°, chroma ${C.toFixed(0)}`
+      return `hue ${inFigures(h)}°, chroma ${inFigures(C)}`
     }
     return `${i + 1} ${name}: ${[masstone && `masstone ${say(masstone)}`, wash && `wash ${say(wash)}`].filter(Boolean).join('; ')}.`
   }),

@@ -3,6 +3,7 @@ import { WAVELENGTHS } from '@juxtachrome/core/colour'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useChartLook } from './useChartLook'
 import { useSeen } from '~/shared/ui/useSeen'
+import { figure as inFigures } from '~/shared/words/figures'
 
 const Line = defineAsyncComponent(async () => (await import('./lines')).Line)
 const figure = ref<HTMLElement>()
@@ -51,7 +52,7 @@ const inWords = computed(() =>
     const list = Array.from(values)
     const at = (v: number) => WAVELENGTHS[list.indexOf(v)]
     const [low, high] = [Math.min(...list), Math.max(...list)]
-    return `${name}: lowest ${low.toFixed(2)} at ${at(low)} nm, highest ${high.toFixed(2)} at ${at(high)} nm.`
+    return `${name}: lowest ${inFigures(low, 2)} at ${at(low)} nm, highest ${inFigures(high, 2)} at ${at(high)} nm.`
   }),
 )
 </script>

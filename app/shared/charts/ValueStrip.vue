@@ -4,6 +4,7 @@ import { toScreen } from '@juxtachrome/core/colour'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useChartLook } from './useChartLook'
 import { useSeen } from '~/shared/ui/useSeen'
+import { figure as inFigures } from '~/shared/words/figures'
 
 const Bar = defineAsyncComponent(async () => (await import('./lines')).Bar)
 const figure = ref<HTMLElement>()
@@ -50,7 +51,7 @@ const options = computed(() => ({
 }))
 const inWords = computed(() =>
   rows.value
-    .map((r) => `${r.name}: from L* ${r.from.toFixed(0)} at masstone to ${r.to.toFixed(0)} in the wash.`)
+    .map((r) => `${r.name}: from L* ${inFigures(r.from)} at masstone to ${inFigures(r.to)} in the wash.`)
     .join(' '),
 )
 </script>

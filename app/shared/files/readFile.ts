@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from '@juxtachrome/core/result'
+import { figure } from '~/shared/words/figures'
 
 /** The text of a chosen file, UTF-8. Errors: `file-too-large`, `unreadable-file`. */
 export const readTextFile = (file: File, mostMegabytes: number): Promise<Result<string>> =>
@@ -12,7 +13,7 @@ async function read<T>(file: File, mostMegabytes: number, how: () => Promise<T>)
   if (file.size > mostMegabytes * 1e6)
     return fail(
       'file-too-large',
-      `${file.name} is ${(file.size / 1e6).toFixed(0)} MB; at most ${mostMegabytes} MB are read. Nothing was changed.`,
+      `${file.name} is ${figure(file.size / 1e6)} MB; at most ${mostMegabytes} MB are read. Nothing was changed.`,
     )
   try {
     return ok(await how())

@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '@juxtachrome/core/result'
 import type { Corners, Pixels } from '@juxtachrome/core/paints'
 import { shallowRef } from 'vue'
+import { figure } from '~/shared/words/figures'
 
 export interface Photo {
   name: string
@@ -18,17 +19,14 @@ export async function decodePhoto(file: Blob, name: string): Promise<Result<Phot
   if (file.size > MOST_BYTES)
     return fail(
       'file-too-large',
-      `${name} is ${(file.size / 1e6).toFixed(0)} MB; at most 50 MB are read. Save it smaller first.`,
+      `${name} is ${figure(file.size / 1e6)} MB; at most 50 MB are read. Save it smaller first.`,
     )
   try {
     const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' })
     const { width, height } = bitmap
     if (width * height > MOST_PIXELS) {
       bitmap.close()
-      return fail(
-        'image-too-large',
-        `${name} has ${((width * height) / 1e6).toFixed(0)} megapixels; at most 60 are read.`,
-      )
+      return fail('image-too-large', `${name} has ${figure((width * height) / 1e6)} megapixels; at most 60 are read.`)
     }
     return ok({ name, width, height, url: URL.createObjectURL(file), bitmap })
   } catch {

@@ -1,6 +1,7 @@
 import type { Item } from '@juxtachrome/core/documents'
 import { balanceOf, leftInAll } from '@juxtachrome/core/ledger'
 import { useCollection } from '~/stores/collection'
+import { figure, inMl } from '~/shared/words/figures'
 
 /** What is left in items, in words and ml. */
 export function useBalances() {
@@ -15,7 +16,7 @@ export function useBalances() {
     const ml = left(item)
     if (ml <= 0.05) return 'empty by the records'
     const assumed = item.sizeAssumed && !collection.ledger.account(item.id).measured
-    return assumed ? `about ${ml.toFixed(0)} ml left, its size assumed` : `${ml.toFixed(1)} ml left`
+    return assumed ? `about ${figure(ml)} ml left, its size assumed` : `${inMl(ml)} left`
   }
 
   /** ml at hand of a paint, over all its open and sealed items. */

@@ -12,6 +12,7 @@ import { computed } from 'vue'
 import { useCollection } from '~/stores/collection'
 import { opticsOf } from './opticsOf'
 import { useStrengths } from './useStrengths'
+import { atMost } from '~/shared/words/figures'
 
 /** Predictions of mixtures of the collection's paints, corrected by the artist's own notes. */
 export function useMixtures() {
@@ -51,7 +52,7 @@ export function useMixtures() {
 /** Water in the words of the palette. */
 export function waterInWords(water: number): string {
   if (water <= 0.05) return 'no water: masstone'
-  const parts = `1 part paint to ${Number(water.toFixed(1))} water`
+  const parts = `1 part paint to ${atMost(water, 1)} water`
   return water < 1.5
     ? `${parts}: creamy`
     : water < 4

@@ -5,7 +5,7 @@ import { boxOf, placeToward } from '@juxtachrome/core/arranging'
 import { computed, nextTick, ref, watch } from 'vue'
 import type { Carry } from './useCarry'
 import { actOnTray, type TrayAct } from '~/shared/keys/trayKeys'
-import type { LensCell } from './useLens'
+import type { LensCell } from './lens'
 import { useCollection } from '~/stores/collection'
 import TrayPlace from './TrayPlace.vue'
 

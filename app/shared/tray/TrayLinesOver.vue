@@ -2,7 +2,7 @@
 import type { Holder } from '@juxtachrome/core/documents'
 import { middleOf } from '@juxtachrome/core/arranging'
 import { computed } from 'vue'
-import type { OverLine } from './trayLenses'
+import type { OverLine } from './lens'
 
 /** Lines from place to place, drawn over a tray. */
 const props = defineProps<{ holder: Holder; lines: readonly OverLine[] }>()

@@ -1,6 +1,7 @@
 import { digest } from '../collection/digest'
 import type { Optics } from '../film/optics'
-import { MixtureKernel, pairRank, tripleRank } from '../mixing/kernel/mixtureKernel'
+import { MixtureKernel } from '../mixing/kernel/mixtureKernel'
+import { pairRank, tripleRank } from '../mixing/kernel/ranks'
 import { targetGrid, type TargetGrid } from '../mixing/kernel/targetGrid'
 import { fail, ok, type Result } from '../result'
 import { keyOfTable, type TargetTable } from './targetTable'

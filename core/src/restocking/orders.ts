@@ -9,7 +9,7 @@ import { USUAL_MILLILITRES, byIdentity, identityOf, isSameCodes } from '../paint
 import { fail, ok, type Result } from '../result'
 import { plainWords } from '../using/projectUse'
 import { deliveryOf } from './problem'
-import type { PlannedOffer } from './purchaseProblem'
+import type { PlannedOffer } from './plannedOffer'
 
 export interface OrderQuestion {
   /** All from one shop. */

@@ -6,16 +6,10 @@ import type { Need } from './need'
 import { judgeOffers, matchOf, type Match, type Unusable } from './offers'
 import type { BudgetTerms, PurchaseProblem, SoldOffer } from './problem'
 import { standingSum } from './orders'
+import type { PlannedOffer } from './plannedOffer'
 import { startOf } from './periods'
 import { compareSizes } from './sizes'
 
-/** An offer of a shop as a plan names it. */
-export interface PlannedOffer {
-  shop: Shop
-  offer: Offer
-  /** Which needs it serves, and how. */
-  serves: { key: string; match: Match }[]
-}
 /** What was left out of the planning, and why. */
 export interface LeftOut {
   shop: string

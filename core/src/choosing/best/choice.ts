@@ -1,4 +1,4 @@
-import { pairRank, tripleRank } from '../../mixing/kernel/mixtureKernel'
+import { pairRank, tripleRank } from '../../mixing/kernel/ranks'
 import type { SetSize } from '../../reach/paletteReach'
 import { WORTHS, type Cover } from './cover'
 

@@ -1,4 +1,4 @@
-import { pairRank, tripleRank } from '../../mixing/kernel/mixtureKernel'
+import { pairRank, tripleRank } from '../../mixing/kernel/ranks'
 import type { MixtureIndex } from '../../reach/mixtureIndex'
 import { WORTH, type SetSize } from '../../reach/paletteReach'
 

@@ -1,24 +1,11 @@
 import type { Optics } from '../../film/optics'
+import type { KernelCore } from './kernelCore'
 import { layOut, type Layout } from './layout'
 import { plainKernel } from './plainKernel'
+import { pairRank } from './ranks'
 import { ratioGroups } from './ratios'
 import type { TargetGrid } from './targetGrid'
 import { wasmKernel } from './wasmKernel'
-
-/** The few things that a kernel does, over the memory that `layOut` describes. */
-export interface KernelCore {
-  memory: ArrayBufferLike
-  /** Colours of four ratios of a set, left in the scratch memory: twelve loads of L*, a*, b*, four lanes each. */
-  mix(i: number, j: number, k: number, count: number, group: number): void
-  /** Numbers of the targets that a set serves newly, from `into` on; returns how many. */
-  serve(i: number, j: number, k: number, count: number, first: number, groups: number, into: number): number
-  /** Forgets how near the listed targets were. */
-  forget(from: number, count: number): void
-  /** All triples of j < k with each paint before j: a number for each at `counts`, the targets end to end from `into`. */
-  serveRow(j: number, k: number, first: number, groups: number, counts: number, into: number): number
-  /** How near each of those triples comes to a target, at so many loads by steps of two: squared differences at `into`. */
-  nearRow(j: number, k: number, first: number, groups: number, target: number, octaves: number, into: number): void
-}
 
 /** What a set serves that none of its parts does, and by which of the kernel's mixtures it comes nearest. */
 export interface Served {
@@ -105,8 +92,3 @@ export class MixtureKernel {
 }
 
 const LABS_BYTES = 12 * 3 * 4 * 4
-
-/** Place of a pair i < j among all pairs: 0-1, 0-2, 1-2, 0-3 ... */
-export const pairRank = (i: number, j: number) => (j * (j - 1)) / 2 + i
-/** Place of a triple i < j < k among all triples, in the same manner. */
-export const tripleRank = (i: number, j: number, k: number) => (k * (k - 1) * (k - 2)) / 6 + pairRank(i, j)

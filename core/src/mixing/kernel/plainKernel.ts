@@ -1,6 +1,7 @@
 import { NODE_COUNT } from '../recipes/coarse'
 import { LANES, LOAD_COUNT, type Layout } from './layout'
-import { pairRank, type KernelCore } from './mixtureKernel'
+import type { KernelCore } from './kernelCore'
+import { pairRank } from './ranks'
 
 const r = Math.fround
 const OCTAVES = LOAD_COUNT / 2

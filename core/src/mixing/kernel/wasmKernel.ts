@@ -1,6 +1,6 @@
 import { KERNEL_BYTES } from './kernel.generated'
 import type { Layout } from './layout'
-import type { KernelCore } from './mixtureKernel'
+import type { KernelCore } from './kernelCore'
 
 /** The parts of WebAssembly that are used; core is compiled without the DOM's types. */
 interface Wasm {

@@ -1,0 +1,3 @@
+import type { Lens } from '../lens'
+
+export const asPaint: Lens<unknown> = { id: 'paint', label: 'Paint' }

@@ -1,3 +1,5 @@
+import { appendFileSync } from 'node:fs'
+import { inject } from 'vitest'
 import type { Driver } from 'selenium-webdriver/chrome.js'
 import { logging } from 'selenium-webdriver'
 import { openBrowser, setSize } from '../../scripts/browser.mjs'
@@ -8,7 +10,6 @@ interface Lent {
   close: () => Promise<void>
 }
 const idle: Lent[] = []
-const pids = new Set<number>()
 
 /** What one test file asks of a browser. */
 export interface Wanted {
@@ -32,7 +33,8 @@ export async function borrow({ width = 1280, height = 800, touch, downloads, ori
 async function start(): Promise<Lent> {
   const lent = await openBrowser()
   const id = (await lent.driver.getCapabilities()).get('goog:processID') as number | undefined
-  if (id) pids.add(id)
+  // the run ends them: a worker may be ended before it can
+  if (id) appendFileSync(inject('started'), `${id}\n`)
   return lent
 }
 
@@ -57,15 +59,3 @@ async function giveBack(own: Lent, origins: readonly string[]): Promise<void> {
     await own.close().catch(() => undefined)
   }
 }
-
-/** The worker ends: its browsers with it. */
-process.once('exit', () => {
-  for (const pid of pids) {
-    try {
-      process.kill(pid)
-    } catch {
-      // it is gone already
-    }
-  }
-})
-process.once('SIGTERM', () => process.exit())

@@ -53,9 +53,9 @@ const height = computed(() => (props.across ? `${Math.max(7, 1.6 * props.labels.
 </script>
 
 <template>
-  <figure ref="figure">
+  <figure ref="figure" class="min-w-0">
     <figcaption class="text-sm font-medium">{{ title }}</figcaption>
-    <div :style="{ height }">
+    <div class="relative min-w-0 overflow-hidden" :style="{ height }">
       <Bar v-if="seen" :data="data" :options="options" :aria-label="`${title}. ${says}`" />
     </div>
     <ul v-if="series.length > 1" class="hint flex flex-wrap gap-x-3 text-xs">

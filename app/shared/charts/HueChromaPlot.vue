@@ -56,7 +56,7 @@ const plugins = [pointNumbers(() => look.value.text)]
 </script>
 
 <template>
-  <figure ref="figure">
+  <figure ref="figure" class="min-w-0">
     <figcaption class="text-sm font-medium">Hue and chroma: the further from the middle, the more chromatic</figcaption>
     <div class="aspect-square max-h-96">
       <Scatter

@@ -58,7 +58,7 @@ const inWords = computed(() =>
 </script>
 
 <template>
-  <figure ref="figure">
+  <figure ref="figure" class="min-w-0">
     <figcaption class="text-sm font-medium">{{ title }}</figcaption>
     <div class="h-44">
       <Line v-if="seen" :data="data" :options="options" :aria-label="`${title}. ${inWords.join(' ')}`" />

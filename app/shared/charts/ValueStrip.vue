@@ -57,9 +57,9 @@ const inWords = computed(() =>
 </script>
 
 <template>
-  <figure ref="figure">
+  <figure ref="figure" class="min-w-0">
     <figcaption class="text-sm font-medium">Value: from masstone to wash</figcaption>
-    <div :style="{ height: `${70 + rows.length * 30}px` }">
+    <div class="relative min-w-0 overflow-hidden" :style="{ height: `${70 + rows.length * 30}px` }">
       <Bar v-if="seen" :aria-label="`Value. ${inWords}`" :data="data as never" :options="options" />
     </div>
   </figure>

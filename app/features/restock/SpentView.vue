@@ -32,7 +32,7 @@ const palettes = computed(() =>
 </script>
 
 <template>
-  <div class="grid gap-6 lg:grid-cols-2">
+  <div class="grid grid-cols-1 gap-6 lg:grid-cols-2">
     <section aria-label="What was spent">
       <h2>What was spent</h2>
       <p v-if="spent.spendings.length === 0" class="hint">

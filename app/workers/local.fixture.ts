@@ -1,6 +1,6 @@
 import { Collection, noContents, type Contents } from '@juxtachrome/core/collection'
 import { JobRunner, type FromWorker, type ToWorker } from '@juxtachrome/core/jobs'
-import { CoreClient } from './client'
+import { CoreClient, type ResultStore } from './client'
 import type { Port } from './seat'
 
 const tick = () => new Promise<void>((resume) => setTimeout(resume, 0))
@@ -33,8 +33,9 @@ export function clientOver(
   start: () => Port,
   documents: Partial<Contents['documents']> = {},
   silence?: number,
+  store?: ResultStore,
 ): { client: CoreClient; collection: Collection } {
   const empty = noContents()
   const collection = new Collection({ ...empty, documents: { ...empty.documents, ...documents } })
-  return { client: new CoreClient({ start, collection, longWorkers: 1, silence }), collection }
+  return { client: new CoreClient({ start, collection, longWorkers: 1, silence, store }), collection }
 }

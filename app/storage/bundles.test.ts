@@ -7,6 +7,7 @@ import { BUNDLE } from './bundles'
 import { Database, type Raw } from './database'
 import { salvage } from './salvage'
 import { CollectionStorage } from './storage'
+import { runs } from '../../tests/setup/runs'
 
 const entry = (n: number, millilitres = 3): JournalEntry => ({
   id: `e${String(n).padStart(5, '0')}`,
@@ -66,7 +67,7 @@ describe('entries that come in together', () => {
         }
         expect(byId((await load()).documents.journal)).toEqual(byId([...plain.values()]))
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     )
   })
 

@@ -16,6 +16,7 @@ import { useCollection } from './collection'
 import { useKeeper } from './keeper'
 import { useNotices } from './notices'
 import { useUndo } from './undo'
+import { runs } from '../../tests/setup/runs'
 
 const paint = (id: string): Paint => ({ id, v: 1, maker: 'Skerry', name: `Paint ${id}`, pigments: [] })
 const tube = (id: string, paintId: string): Item => ({
@@ -129,7 +130,7 @@ describe('undo and redo of what a person does', () => {
         await useKeeper().open()
         expect(said()).toEqual(last)
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     )
   }, 30_000)
 

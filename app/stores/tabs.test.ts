@@ -13,6 +13,7 @@ import { paint } from '../../core/src/documents/documents.fixture'
 import { useCollection } from './collection'
 import { useKeeper } from './keeper'
 import { useUndo } from './undo'
+import { runs } from '../../tests/setup/runs'
 
 let count = 0
 const opened: { close(): void }[] = []
@@ -130,7 +131,7 @@ describe('three tabs over one database', () => {
         for (const t of tabs) expect(t.said()).toEqual(disk)
         opened.splice(0).forEach((t) => t.close())
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   }, 60_000)
 

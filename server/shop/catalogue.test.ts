@@ -2,6 +2,7 @@ import { readShopAnswer } from '@juxtachrome/core/formats'
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { catalogueOf, type ShopName, SHOPS } from './catalogue'
+import { runs } from '../../tests/setup/runs'
 
 const names = Object.keys(SHOPS) as ShopName[]
 const day = fc.integer({ min: 0, max: 40_000 }).map((n) => new Date(n * 86_400_000).toISOString().slice(0, 10))
@@ -14,7 +15,7 @@ describe('the simulated shops', () => {
         expect(readShopAnswer(answer)).toMatchObject({ ok: true })
         expect(JSON.stringify(catalogueOf(name, on))).toBe(answer)
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     )
   })
   it('have singles in several sizes, sets, prices that change now and then, and something sold out', () => {

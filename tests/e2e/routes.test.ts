@@ -1,6 +1,7 @@
 import { readShopAnswer } from '@juxtachrome/core/formats'
 import fc from 'fast-check'
 import { describe, expect, inject, it } from 'vitest'
+import { runs } from '../setup/runs'
 
 const ask = async (path: string, method = 'GET', accept = '*/*') => {
   const response = await fetch(inject('url') + path, { method, headers: { accept } })
@@ -64,7 +65,7 @@ describe('what the server answers', () => {
         if (status === 200) expect(readShopAnswer(text).ok).toBe(true)
         else expect(JSON.parse(text).message).toBeTruthy()
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

@@ -13,6 +13,7 @@ import { costOf } from './assignment'
 import { explainArrangement } from './explainArrangement'
 import { walkOf } from './geometry'
 import { HOLDERS } from './holders'
+import { runs } from '../../../tests/setup/runs'
 
 const round = (count: number): Paint[] =>
   Array.from({ length: count }, (_, i) => {
@@ -128,7 +129,7 @@ describe('arranging', () => {
           expect(arranged(palette, paints, preset.blend)).toEqual(found)
         },
       ),
-      { numRuns: 12 },
+      { numRuns: runs(12) },
     )
   })
 

@@ -4,6 +4,7 @@ import { randomFrom } from '../random'
 import { toTheEnd } from '../steps'
 import { NUGENT } from './nugent.fixture'
 import { type Assignment, costOf, exchangeCost, searchAssignment } from './assignment'
+import { runs } from '../../../tests/setup/runs'
 
 const identity = (n: number) => Int32Array.from({ length: n }, (_, i) => i)
 const matrix = (n: number, of: (i: number, j: number) => number) =>
@@ -114,7 +115,7 @@ describe('against every order', () => {
         expect(found.cost).toBeLessThanOrEqual(costOf(p, order) + 1e-9)
         expect(best(p, { runs: 2 })).toEqual(found)
       }),
-      { numRuns: 30 },
+      { numRuns: runs(30) },
     )
   })
 })

@@ -4,6 +4,7 @@ import { tin } from '../documents/documents.fixture'
 import { randomFrom } from '../random'
 import { HOLDERS } from './holders'
 import { planMoves, type Move } from './planMoves'
+import { runs } from '../../../tests/setup/runs'
 
 const shuffled = (n: number, seed: number) => {
   const random = randomFrom(seed)
@@ -69,7 +70,7 @@ describe('the moves', () => {
         }
         expect(moves).toHaveLength(wrong.length + rings)
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     )
   })
 

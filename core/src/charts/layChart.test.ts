@@ -5,6 +5,7 @@ import type { Paint } from '../documents/paint'
 import { pitchOf } from './boxes'
 import { chartCells, layChart, type ChartQuestion } from './layChart'
 import { partnerFillings, layPartners } from './layPartners'
+import { runs } from '../../../tests/setup/runs'
 
 const measure = (text: string, size: number) => text.length * size * 0.55
 const paints = (count: number): Paint[] =>
@@ -57,7 +58,7 @@ describe('a mixing chart', () => {
           expect(words.length).toBeGreaterThanOrEqual(rows.size + columns.size)
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
     expect(pitchOf(20)).toBe(23)
   })

@@ -7,6 +7,7 @@ import type { Palette } from '../documents/palette'
 import { USUAL_KEY, type KeyForm, type KeyLook } from './keyCells'
 import { layKey } from './layKey'
 import type { Laid } from './marks'
+import { runs } from '../../../tests/setup/runs'
 
 const measure = (text: string, size: number) => text.length * size * 0.55
 const paint = (id: string, name: string): Paint => ({ id, v: 1, maker: 'Skerry', name, pigments: ['PB15:3', 'PY150'] })
@@ -57,7 +58,7 @@ describe.each(FORMS)('a key, %s', (form) => {
             expect(t.y).toBeLessThanOrEqual(key.height + 1e-6)
           }
         }),
-        { numRuns: 6 },
+        { numRuns: runs(6) },
       )
     },
   )

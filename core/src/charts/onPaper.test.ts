@@ -6,6 +6,7 @@ import { DISC, onPaper, roomOn, type Page } from './onPaper'
 import { MARGIN, PAPERS, type PaperChoice, type PaperName } from './paper'
 import { paintingSteps, whereItLies } from './painting'
 import { svgOf, writeSvg } from './svg'
+import { runs } from '../../../tests/setup/runs'
 
 const measure = (text: string, size: number) => text.length * size * 0.55
 const NAMES = Object.keys(PAPERS) as PaperName[]
@@ -79,7 +80,7 @@ describe('paper', () => {
           expect(area).toBeGreaterThanOrEqual(width * height - 1e-6)
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

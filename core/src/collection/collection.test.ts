@@ -11,6 +11,7 @@ import { paintsIn, palettesIn } from './lists'
 import { Settling } from './settle'
 import { patchesOf, takeBack, type Patch } from './undo'
 import type { Applied, Delta, WriteSet } from './writeSet'
+import { runs } from '../../../tests/setup/runs'
 
 const write = (...diff: Change[]): WriteSet => ({ diff, journal: [] })
 
@@ -83,7 +84,7 @@ describe('the collection, for any run of write sets', () => {
           expect(palettesIn(readingOf(fresh))).toEqual(palettesIn(readingOf(c)))
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 
@@ -105,7 +106,7 @@ describe('the collection, for any run of write sets', () => {
           if (!told!.touched.items.has('t1')) expect(after.t1).toEqual(before.t1)
         }
       }),
-      { numRuns: 100 },
+      { numRuns: runs(100) },
     )
   })
 
@@ -251,7 +252,7 @@ it('three tabs end with what the database holds, whatever they do and in whateve
         expect(said(collection)).toEqual(said(world.database))
       }
     }),
-    { numRuns: 3000 },
+    { numRuns: runs(3000) },
   )
 })
 

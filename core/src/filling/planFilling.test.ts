@@ -11,6 +11,7 @@ import { dryingLearned, forecastDrying } from './forecastDrying'
 import { type FillingQuestion, planFilling } from './planFilling'
 import { itemsToFillFrom } from './tubes'
 import { practiceOf, USUAL_PRACTICE } from './practice'
+import { runs } from '../../../tests/setup/runs'
 
 const TODAY = '2026-05-01'
 const half = tin.holder.places[0]!
@@ -268,7 +269,7 @@ describe('a plan of filling', () => {
           for (const item of items) expect(drawn.get(item.id) ?? 0).toBeLessThanOrEqual(item.millilitres + 1e-6)
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

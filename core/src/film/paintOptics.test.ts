@@ -10,6 +10,7 @@ import { gaussian } from '../paints/colourReader'
 import { opticsOfPaint, SOURCE_SD } from './paintOptics'
 import { fitReference, referenceFilm } from './referenceFilm'
 import { strengthOf, strengthOfStep } from './strength'
+import { runs } from '../../../tests/setup/runs'
 
 const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
 const swatch = (lab: { L: number; a: number; b: number }, source: Swatch['source']): Swatch => ({
@@ -210,7 +211,7 @@ describe('the optics of a paint', () => {
           expect(r.value.washLoad > 0 && r.value.washLoad <= 1).toBe(true)
         },
       ),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   }, 30_000)
 })

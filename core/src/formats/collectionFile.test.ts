@@ -7,6 +7,7 @@ import { FILE_SCHEMA, readCollection, writeCollection } from './collectionFile'
 import { noDocuments, type Documents } from '../documents/kinds'
 import type { Palette } from '../documents/palette'
 import type { Result } from '../result'
+import { runs } from '../../../tests/setup/runs'
 
 function read(text: string): Result<Contents> {
   const running = readCollection(text)
@@ -100,7 +101,7 @@ describe('the collection file', () => {
         if (!back.ok) throw new Error(back.error.message)
         expect(writeCollection(back.value, WRITTEN)).toBe(text)
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

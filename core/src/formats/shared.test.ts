@@ -9,6 +9,7 @@ import { readPalette, sharedPalette, takePalette, writePalette } from './palette
 import { readShopAnswer, SHOP_FORMAT } from './readShopAnswer'
 import { linesOfGuide, linesOfPalette } from './studentLines'
 import { linesOf, readStudentList, writeStudentList } from './studentsFile'
+import { runs } from '../../../tests/setup/runs'
 
 const paint = (id: string, name: string, pigments: string[] = [], maker = 'Skerry'): Paint => ({
   id,
@@ -175,7 +176,7 @@ describe('what a shop answers', () => {
         if (!read.ok) expect(read.error.message).not.toBe('')
         else expect(read.value.offers.every((o) => o.holds.length > 0)).toBe(true)
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 })

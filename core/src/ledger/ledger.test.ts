@@ -7,6 +7,7 @@ import { balanceOf } from './items'
 import { ITEMS, journals, LOOSE, PALETTES, PLACES, stamp } from './journal.arbitrary'
 import { fillsFrom, Ledger } from './ledger'
 import { isWet, mainPaintOf, pouredInto, type Stay } from './stays'
+import { runs } from '../../../tests/setup/runs'
 
 const allVessels = [...PALETTES.flatMap((p) => PLACES.map((q) => ownVesselOf({ paletteId: p, placeId: q }))), ...LOOSE]
 
@@ -40,7 +41,7 @@ describe('the ledger, for any journal', () => {
       fc.property(journals, (entries) => {
         expect(telling(grown(entries))).toEqual(telling(new Ledger(entries)))
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 
@@ -90,7 +91,7 @@ describe('the ledger, for any journal', () => {
         expect(filled).toBe(drawn)
         expect(ITEMS.reduce((n, id) => n + fillsFrom(ledger.account(id)).length, 0)).toBe(layers.size)
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 
@@ -112,7 +113,7 @@ describe('the ledger, for any journal', () => {
           }
         for (const id of ledger.looseVessels()) expect([...lying.keys()]).not.toContain(id)
       }),
-      { numRuns: 300 },
+      { numRuns: runs(300) },
     )
   })
 

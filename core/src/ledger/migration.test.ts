@@ -5,6 +5,7 @@ import { loadDocument } from '../documents/load'
 import { daysAfter } from '../units/calendar'
 import { stamp } from './journal.arbitrary'
 import { Ledger } from './ledger'
+import { runs } from '../../../tests/setup/runs'
 
 /** Events of version 1, when paint lay in a palette's place. */
 interface OldEvent {
@@ -152,7 +153,7 @@ describe('a journal of version 1', () => {
       fc.property(journals, (entries) => {
         expect(afterMigration(entries)).toEqual(asVersion1Said(entries))
       }),
-      { numRuns: 400 },
+      { numRuns: runs(400) },
     )
   })
 

@@ -7,6 +7,7 @@ import { opticsOfPaint } from '../film/paintOptics'
 import { labD65, type LabD65 } from '../units'
 import { mixtureColours, predictMixture, type MixturePart, type SharedOptics } from './predictMixture'
 import { findRecipes } from './recipes/findRecipes'
+import { runs } from '../../../tests/setup/runs'
 
 const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
 const opticsOf = (i: number) => {
@@ -38,7 +39,7 @@ describe('a predicted mixture', () => {
         ]
         mixed.ramp.forEach(({ lab }, k) => expect(apart(lab, alone.ramp[k]!.lab)).toBeLessThan(1e-6))
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 
@@ -74,7 +75,7 @@ describe('a predicted mixture', () => {
           expect(one.shares.reduce((s, x) => s + x, 0)).toBeCloseTo(1, 9)
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 
@@ -89,7 +90,7 @@ describe('a predicted mixture', () => {
         expect(lights.every((L, k) => k === 0 || L >= lights[k - 1]! - 1.5)).toBe(true)
         expect(lights.at(-1)!).toBeGreaterThan(96)
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 

@@ -9,6 +9,7 @@ import { opticsOfPaint } from '../film/paintOptics'
 import type { Result } from '../result'
 import { predictMixture } from './predictMixture'
 import { asItMixes, learnStrengths, strengthInWords, strengthsIn, TINT_PARTS, type StrengthNote } from './strengths'
+import { runs } from '../../../tests/setup/runs'
 
 function must<T>(r: Result<T>): T {
   if (!r.ok) throw new Error(r.error.message)
@@ -83,7 +84,7 @@ describe('what mixtures teach of strength', () => {
           0.5 * colourDifference(seen(1, 1, 10).masstone, truth),
         )
       }),
-      { numRuns: 20 },
+      { numRuns: runs(20) },
     )
   })
 

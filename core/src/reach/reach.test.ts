@@ -19,6 +19,7 @@ import {
 } from './mixtureIndex'
 import { PaletteReach, sizesOverAll } from './paletteReach'
 import { checkedTable, keyOfTable, type TargetTable } from './targetTable'
+import { runs } from '../../../tests/setup/runs'
 
 const PAINTS: IndexPaint[] = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect').map((p) => {
   const optics = opticsOfPaint({ pigments: [p.code], ...(p.variant ? { variants: { [p.code]: p.variant } } : {}) })
@@ -134,7 +135,7 @@ describe('the index of mixtures', () => {
             )
         }
       }),
-      { numRuns: 12 },
+      { numRuns: runs(12) },
     )
   })
 
@@ -225,7 +226,7 @@ describe('what a palette reaches', () => {
         other.become(reach.paints)
         expect(other.figures()).toEqual(anew.figures())
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 

@@ -8,6 +8,7 @@ import { planPurchases } from './planPurchases'
 import { purchaseModel } from './purchaseModel'
 import { figuresOfPlan, isBetter, type Buy, type PurchaseProblem } from './problem'
 import { type HighsLike, solveWithHighs } from './solveWithHighs'
+import { runs } from '../../../tests/setup/runs'
 
 let solve: Solve
 beforeAll(async () => {
@@ -158,7 +159,7 @@ describe('against every possible plan', () => {
         expect(plan!.state).toBe('proven')
         expect(plan!.figures).toMatchObject({ value, cost, spare })
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
   it('plans found at once and in one’s own order keep to the budget and are never better', () => {
@@ -172,7 +173,7 @@ describe('against every possible plan', () => {
           expect(new Set(buys.map((b) => b.offer)).size).toBe(buys.length)
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 })

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { afterEach, describe, expect, it } from 'vitest'
 import { dayOf, daysAfter, daysBetween } from './calendar'
+import { runs } from '../../../tests/setup/runs'
 
 const here = process.env.TZ
 afterEach(() => {
@@ -29,7 +30,7 @@ describe('days', () => {
           expect(daysBetween(day, expected(from, count))).toBe(count)
         },
       ),
-      { numRuns: 2000 },
+      { numRuns: runs(2000) },
     )
   })
 

@@ -6,6 +6,7 @@ import { describe, expect, it } from 'vitest'
 import { colourDifference, labD65, readSpectra } from '../../src'
 import { ciede2000, localMetric } from '../../src/colour/ciede2000'
 import { labOfReflectance, labOfXyz, WHITE_D65 } from '../../src/colour/tristimulus'
+import { runs } from '../../../tests/setup/runs'
 
 const table = (name: string) =>
   readFileSync(new URL(name, import.meta.url), 'utf8')
@@ -41,7 +42,7 @@ describe('CIEDE2000 (Sharma, Wu, Dalal 2005, table 1)', () => {
       fc.property(colour, colour, (one, other) => {
         expect(Math.abs(ciede2000(...one, ...other) - byCulori(one, other))).toBeLessThan(1e-12)
       }),
-      { numRuns: 500 },
+      { numRuns: runs(500) },
     )
   })
 
@@ -51,7 +52,7 @@ describe('CIEDE2000 (Sharma, Wu, Dalal 2005, table 1)', () => {
       fc.property(chromatic, chromatic, (one, other) => {
         expect(Math.abs(ciede2000(...one, ...other) - byColorjs(one, other))).toBeLessThan(1e-9)
       }),
-      { numRuns: 200 },
+      { numRuns: runs(200) },
     )
     const nearlyGrey: [Colour, Colour] = [
       [50, 0, 0.00136],

@@ -20,6 +20,7 @@ import { changeHolder, redrawHolder } from './changeHolder'
 import { holderProblems } from './holderProblems'
 import { boxRound, overlapOf, outsideBy, shapeOf, thingsOf } from './things'
 import { emptyHolder, mirrorHolder, resizeHolder, turnHolder } from './wholeHolder'
+import { runs } from '../../../../tests/setup/runs'
 
 const byId = (id: string) => HOLDERS.find((h) => h.id === id)!
 function must<T>(result: Result<T>): T {
@@ -134,7 +135,7 @@ describe('drawing a box', () => {
         own.right.forEach((right, a) => expect(mirrored.right[a]).toBeCloseTo(1 - right, 3))
         expect(Holder.safeParse(turnHolder(holder)).success).toBe(true)
       }),
-      { numRuns: 30 },
+      { numRuns: runs(30) },
     )
   })
 
@@ -222,7 +223,7 @@ describe('another box for a palette in use', () => {
         for (const id of used) expect(holder.places.find((p) => p.id === id)?.container).toBe(container.get(id))
         for (const id of Object.keys(plan)) expect(holder.places.some((p) => p.id === id)).toBe(true)
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

@@ -5,6 +5,7 @@ import { toTheEnd } from '../../steps'
 import { BlockTable } from './blockTable'
 import { LShapes } from './lShapes'
 import { packTin, type Packing, type TinQuestion } from './packTin'
+import { runs } from '../../../../tests/setup/runs'
 
 const cut = (p: Box, q: Box) =>
   Math.min(p.x + p.width, q.x + q.width) - Math.max(p.x, q.x) > 1e-6 &&
@@ -191,7 +192,7 @@ describe('pans in a tin', () => {
           expect(Math.min(p.spare.right, p.spare.below)).toBeGreaterThanOrEqual(0)
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 

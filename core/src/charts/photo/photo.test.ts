@@ -17,6 +17,7 @@ import { checkPhoto, type PhotoChecked } from './checkPhoto'
 import { linearAssignment } from './linearAssignment'
 import { frameOf, readPage } from './readPage'
 import { simulatePage, type PageConditions } from './simulatePage'
+import { runs } from '../../../../tests/setup/runs'
 
 const measure = (text: string, size: number) => text.length * size * 0.5
 /** Colours that sRGB shows, clearly different from each other. */
@@ -75,7 +76,7 @@ function photograph(page: Page, painted: (i: number) => readonly LabD65[], how: 
 const frame = (page: Page) => frameOf(page).width / frameOf(page).height
 
 describe('the marks of a photographed sheet', () => {
-  it('are found within three pixels on 95 of a hundred, upside down or not', () => {
+  it(`are found within three pixels, upside down or not: 95 in a hundred, of ${runs(10)}`, () => {
     let [within, all] = [0, 0]
     fc.assert(
       fc.property(conditions, fc.constantFrom(KEY, CHART), (how, page) => {
@@ -85,7 +86,7 @@ describe('the marks of a photographed sheet', () => {
         if (found.ok && found.value.every((c, i) => Math.hypot(c.x - corners[i]!.x, c.y - corners[i]!.y) <= 3))
           within += 1
       }),
-      { numRuns: 10 },
+      { numRuns: runs(10) },
     )
     expect(within / all).toBeGreaterThanOrEqual(0.95)
   }, 60_000)
@@ -189,7 +190,7 @@ describe('the check of a photograph', () => {
         boxes += KEY.boxes.length
         expect(checked.isOther).toBe(false)
       }),
-      { numRuns: 14 },
+      { numRuns: runs(14) },
     )
     expect(made).toBeGreaterThan(3)
     expect(found / made).toBeGreaterThanOrEqual(0.95)
@@ -263,7 +264,7 @@ describe('an assignment', () => {
           expect(price(given)).toBe(Math.min(...orders(cost.length).map(price)))
         },
       ),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
     expect(linearAssignment([])).toEqual([])
   })

@@ -7,6 +7,7 @@ import { madeUp } from './madeUp.fixture'
 import { proveChoice } from './prove'
 import { searchChoice } from './search'
 import { suggestChange } from './suggestChange'
+import { runs } from '../../../../tests/setup/runs'
 
 /** What a choice is worth, from the definition: each target by the smallest set of chosen paints that serves it. */
 function worthOf({ starts, lists, weights, own }: Cover, members: readonly number[]): number {
@@ -47,7 +48,7 @@ describe('a choice that is kept up to date', () => {
           expect(choice.worth).toBeCloseTo(worthOf(cover, choice.members), 10)
         }
       }),
-      { numRuns: 40 },
+      { numRuns: runs(40) },
     )
   })
 })
@@ -96,7 +97,7 @@ describe('the best choice', () => {
           return
         }
       }),
-      { numRuns: 60 },
+      { numRuns: runs(60) },
     )
   })
 

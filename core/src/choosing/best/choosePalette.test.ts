@@ -13,6 +13,7 @@ import { answerList } from '../ways/fromList'
 import { parseLines } from '../../paints/reading/parseLines'
 import { choosePalette, type ChooseQuestion } from './choosePalette'
 import type { CoverTable } from './cover'
+import { runs } from '../../../../tests/setup/runs'
 
 const CODES = [
   'PY3',
@@ -97,7 +98,7 @@ describe('filling the remaining places best', () => {
           if (brief.stayOut) expect(added.some((p) => brief.stayOut!.includes(p.id))).toBe(false)
         },
       ),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     )
   })
 

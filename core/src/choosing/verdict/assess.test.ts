@@ -8,6 +8,7 @@ import type { Palette } from '../../documents/palette'
 import { toTheEnd } from '../../steps'
 import { assessPalette, type AssessQuestion } from './assess'
 import type { Assessment } from './assessment'
+import { runs } from '../../../../tests/setup/runs'
 
 /** A collection by code, as a beginner's drawer holds it. */
 const CODES: Record<string, string> = {
@@ -100,7 +101,7 @@ describe('the verdict', () => {
         )
         expect(whole.reach!.reach - left.reach!.reach).toBeCloseTo(first.reach, 9)
       }),
-      { numRuns: 8 },
+      { numRuns: runs(8) },
     )
   })
 

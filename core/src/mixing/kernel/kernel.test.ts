@@ -11,6 +11,7 @@ import { MixtureKernel } from './mixtureKernel'
 import { pairRank, tripleRank } from './ranks'
 import { KERNEL_RATIOS, mixtureOf, ratioGroups } from './ratios'
 import { targetGrid } from './targetGrid'
+import { runs } from '../../../../tests/setup/runs'
 
 const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect').map((p): Optics => {
   const optics = opticsOfPaint({ pigments: [p.code], ...(p.variant ? { variants: { [p.code]: p.variant } } : {}) })
@@ -49,7 +50,7 @@ describe('the kernel', () => {
           expect(fast.serve(members)).toEqual(plain.serve(members))
         }
       }),
-      { numRuns: 10 },
+      { numRuns: runs(10) },
     )
   })
 

@@ -12,6 +12,7 @@ import { LOADS, type RecipePaint, type RecipeQuestion } from './question'
 import { COARSE_TRIPLES, ratiosUpTo } from './grids'
 import { recipesFromPaints } from './recipesFromPaints'
 import { shortlist } from './shortlist'
+import { runs } from '../../../../tests/setup/runs'
 
 const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
 const paint = (i: number) => {
@@ -226,7 +227,7 @@ describe('finding recipes', () => {
           }
         },
       ),
-      { numRuns: 15 },
+      { numRuns: runs(15) },
     )
     const { optics } = paints[0]!
     expect(loadAt(optics, waterAt(optics, 0.25))).toBeCloseTo(0.25, 1)

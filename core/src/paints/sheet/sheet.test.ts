@@ -8,6 +8,7 @@ import { gridToImage, type Corners } from './perspective'
 import { readSwatchSheet, type SheetQuestion } from './readSwatchSheet'
 import type { SheetConditions } from './simulatePhoto'
 import { simulateSheet } from './simulateSheet'
+import { runs } from '../../../../tests/setup/runs'
 
 const TRUTH = REFERENCE_PIGMENTS.filter((p) => toScreen(p.masstone).shown)
   .slice(0, 48)
@@ -79,7 +80,7 @@ describe('a photographed sheet with known truth', () => {
         if (result.ok)
           expect(result.value.cells.every(({ lab, sd }) => [lab.L, lab.a, lab.b, sd].every(Number.isFinite))).toBe(true)
       }),
-      { numRuns: 25 },
+      { numRuns: runs(25) },
     )
   })
 })

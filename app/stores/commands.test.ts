@@ -1,0 +1,75 @@
+import 'fake-indexeddb/auto'
+import { same, type Purchase } from '@juxtachrome/core/documents'
+import { createPinia, setActivePinia } from 'pinia'
+import { beforeEach, describe, expect, it } from 'vitest'
+import { useBoxCommands } from '~/features/boxes/commands'
+import { usePaletteCommands } from '~/features/palettes/commands'
+import { useSharing } from '~/features/palettes/sharing'
+import { useRestockCommands } from '~/features/restock/commands'
+import { useSittingCommands } from '~/features/using/commands'
+import { Database } from '~/storage/database'
+import { CollectionStorage } from '~/storage/storage'
+import { useCollection } from './collection'
+import { ACTS, BLUE, demo, documentsNow, TIN, TODAY } from './commands.fixture'
+import { useKeeper } from './keeper'
+import { useNotices } from './notices'
+import { useUndo } from './undo'
+
+beforeEach(() => {
+  setActivePinia(createPinia())
+  useKeeper().useStorage(new CollectionStorage(new Database(`commands-${Math.random()}`)))
+  useCollection().core.replace({ documents: structuredClone(demo), unreadable: [] })
+})
+
+describe('what a person does', () => {
+  it.each(ACTS)('%s: is so, is said, and undo and redo take it back and forth', (_name, act, label, holds) => {
+    const [before, undo] = [documentsNow(), useUndo()]
+    act()
+    expect(useNotices().list.filter((n) => n.tone === 'trouble')).toEqual([])
+    expect(undo.undoLabel).toMatch(label)
+    expect(Boolean(holds())).toBe(true)
+    const after = documentsNow()
+    expect(same(before, after)).toBe(false)
+    undo.undo()
+    expect(same(documentsNow(), before)).toBe(true)
+    undo.redo()
+    expect(same(documentsNow(), after)).toBe(true)
+  })
+
+  it('a painting with its picture is one step: the entry is struck out and the picture goes', () => {
+    const event = { kind: 'sitting' as const, day: TODAY, paletteId: TIN, words: 'Stacks', used: [], wished: [] }
+    const pictures = useCollection().pictures.length
+    expect(useSittingCommands(() => TIN).log(event as never, 'data:image/jpeg;base64,AAAA')).toBeUndefined()
+    expect(useCollection().ledger.sittingsOf(TIN).at(-1)!.event).toMatchObject({ words: 'Stacks' })
+    expect(useCollection().pictures).toHaveLength(pictures + 1)
+    useUndo().undo()
+    expect(useCollection().pictures).toHaveLength(pictures)
+    expect(
+      useCollection()
+        .ledger.sittingsOf(TIN)
+        .some((s) => (s.event as { words?: string }).words === 'Stacks'),
+    ).toBe(false)
+  })
+
+  it('what is no longer there is refused in words, and nothing changes', () => {
+    const before = documentsNow()
+    usePaletteCommands().place('gone', 'A1', BLUE!)
+    usePaletteCommands().place(TIN, 'Z9', BLUE!)
+    useBoxCommands().redraw('gone')('turned', (holder) => ({ ok: true, value: { holder, keys: [] } }))
+    expect(useSharing().takeIn('{}').ok).toBe(false)
+    expect(useNotices().list.filter((n) => n.tone === 'trouble').length).toBe(2)
+    expect(same(documentsNow(), before)).toBe(true)
+    expect(useUndo().undoLabel).toBeUndefined()
+  })
+
+  it('a line of an order changes its state by what became of it', () => {
+    const purchase = useCollection().purchases.find((p: Purchase) => p.lines.some((l) => l.state === 'ordered'))
+    if (!purchase) throw new Error('The demo has nothing on order.')
+    const index = purchase.lines.findIndex((l) => l.state === 'ordered')
+    expect(useRestockCommands().settle(purchase, index, 'delivered', TODAY)).toBe(true)
+    const [id] = purchase.lines[index]!.itemIds
+    expect(useCollection().item(id)!.supply).toBe('sealed')
+    useUndo().undo()
+    expect(useCollection().item(id)!.supply).toBe('on order')
+  })
+})

@@ -61,6 +61,12 @@ export default defineNuxtConfig({
   },
   vite: {
     plugins: [tailwindcss(), collectLicences('page')],
+    build: {
+      rollupOptions: {
+        // a feature's index names all that it shares: whoever takes one part of it takes no other along
+        treeshake: { moduleSideEffects: (id) => !/\/app\/features\/[^?]*\.(ts|vue)$/.test(id) },
+      },
+    },
     worker: { format: 'es', plugins: () => [collectLicences('workers')] },
     optimizeDeps: {
       exclude: ['highs'],

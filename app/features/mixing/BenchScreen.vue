@@ -5,11 +5,11 @@ import { BENCH_VIEWS, useBench, type BenchView } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import BenchDrawer from './BenchDrawer.vue'
-import EmptyCollection from '~/shared/shell/EmptyCollection.vue'
 import MixParts from './MixParts.vue'
 import ViewNav from '~/shared/ui/ViewNav.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 
+const LazyEmptyCollection = defineAsyncComponent(() => import('~/shared/shell/EmptyCollection.vue'))
 const LazyTargetChooser = defineAsyncComponent(() => import('./TargetChooser.vue'))
 const LazyKeptRecipes = defineAsyncComponent(() => import('./KeptRecipes.vue'))
 const LazyMixResult = defineAsyncComponent(() => import('./MixResult.vue'))
@@ -43,7 +43,7 @@ function pick(paintId: string) {
       <h1>Mixing bench</h1>
       <ViewNav label="Ways to mix" :views="VIEWS" :here="view" />
     </div>
-    <EmptyCollection v-if="collection.paints.length === 0" />
+    <LazyEmptyCollection v-if="collection.paints.length === 0" />
     <div v-else class="grid grid-cols-1 gap-4 lg:grid-cols-[20rem_minmax(0,1fr)]">
       <BenchDrawer v-if="view !== 'recipe'" :chosen="bench.parts.map((p) => p.paintId)" @pick="pick" />
       <div v-else>

@@ -2,11 +2,11 @@
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { usePaintList } from './usePaintList'
 import { useCollection } from '~/stores/collection'
-import EmptyCollection from '~/shared/shell/EmptyCollection.vue'
 import PaintRow from './PaintRow.vue'
 import SearchBox from './SearchBox.vue'
 import VirtualList from '~/shared/ui/VirtualList.vue'
 
+const LazyEmptyCollection = defineAsyncComponent(() => import('~/shared/shell/EmptyCollection.vue'))
 const LazyAddByLine = defineAsyncComponent(() => import('./AddByLine.vue'))
 const LazyAddMany = defineAsyncComponent(() => import('./AddMany.vue'))
 const LazyPaintDetail = defineAsyncComponent(() => import('./PaintDetail.vue'))
@@ -60,7 +60,7 @@ async function close() {
           {{ collection.leftovers.length }} imported rows could not be read and wait to be corrected.
           <NuxtLink class="link" to="/import">Look at them</NuxtLink>
         </p>
-        <EmptyCollection v-if="total === 0 && !adding && !listing" />
+        <LazyEmptyCollection v-if="total === 0 && !adding && !listing" />
         <template v-else-if="total">
           <SearchBox v-model="filter" :shown="shown.length" :total="total" :is-filtered="isFiltered" @clear="clear" />
           <VirtualList

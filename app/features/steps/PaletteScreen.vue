@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, defineAsyncComponent } from 'vue'
 import { PALETTE_STEPS, stepOf } from '~/shared/shell/steps'
 import { useCollection } from '~/stores/collection'
 import { PaletteTitle } from '~/features/palettes'
@@ -7,7 +7,8 @@ import { LazyStandInStep } from '~/features/standins'
 import { LazyArrangeStep } from '~/features/arranging'
 import { LazyUseStep } from '~/features/using'
 import { LazyPrintDesk } from '~/features/printing'
-import PaletteBench from './PaletteBench.vue'
+
+const LazyPaletteBench = defineAsyncComponent(() => import('./PaletteBench.vue'))
 
 const route = useRoute()
 const router = useRouter()
@@ -53,7 +54,7 @@ const go = (to: string) => router.push(`/palettes/${palette.value?.id}/${to}`)
     />
     <LazyUseStep v-else-if="step === 'use'" :key="palette.id" :palette="palette" :place="place" @select="select" />
     <LazyPrintDesk v-else-if="step === 'key'" :key="palette.id" :palette="palette" />
-    <PaletteBench
+    <LazyPaletteBench
       v-else
       :key="`${palette.id}-${step}`"
       :palette="palette"

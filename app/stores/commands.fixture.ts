@@ -259,9 +259,9 @@ export const ACTS: Act[] = [
   ],
   [
     'a heading',
-    () => useSettings().learnHeading('tub', 'millilitres'),
+    () => useSettings().learnHeading('tub', 'price'),
     /^remembered what “tub” means/,
-    () => useSettings().headings.tub === 'millilitres',
+    () => useSettings().headings.tub === 'price',
   ],
   [
     'take in a palette',

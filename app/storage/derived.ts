@@ -25,6 +25,8 @@ class Derived extends Dexie {
   constructor() {
     super('juxtachrome-derived')
     this.version(1).stores({ parts: 'id, key' })
+    // what there is, and since when, is read from the index: the values themselves may be many megabytes
+    this.version(2).stores({ parts: 'id, key, [key+made]' })
   }
 }
 let opened: Derived | undefined
@@ -40,17 +42,16 @@ export async function readDerived<T>(key: string): Promise<T[] | undefined> {
   }
 }
 
+/** Every key, and when it was kept, ms. */
+async function whatIsKept(): Promise<Map<string, number>> {
+  return new Map((await database().parts.orderBy('[key+made]').keys()) as unknown as [string, number][])
+}
+
 /** The newest key that begins so. */
 export async function newestDerived(prefix: string): Promise<string | undefined> {
   try {
-    const newest = { key: '', made: 0 }
-    await database()
-      .parts.where('key')
-      .startsWith(prefix)
-      .each(({ key, made }) => {
-        if (made > newest.made) Object.assign(newest, { key, made })
-      })
-    return newest.key || undefined
+    const like = [...(await whatIsKept())].filter(([key]) => key.startsWith(prefix))
+    return like.sort((p, q) => q[1] - p[1])[0]?.[0]
   } catch {
     return undefined
   }
@@ -63,9 +64,7 @@ export async function keepDerived(key: string, parts: readonly unknown[]): Promi
     const made = Date.now()
     for (const [part, value] of parts.entries())
       await table.put({ id: `${key}#${part}`, key, part, of: parts.length, made, value })
-    const kept = new Map<string, number>()
-    await table.toCollection().each((row) => void kept.set(row.key, row.made))
-    const newest = [...kept].sort((p, q) => q[1] - p[1])
+    const newest = [...(await whatIsKept())].sort((p, q) => q[1] - p[1])
     const isAnswer = ([name]: [string, number]) => name.startsWith(ANSWER)
     const old = [
       ...newest.filter(isAnswer).slice(MOST_ANSWERS),

@@ -2,6 +2,7 @@ import { EDITABLE_KINDS, type DocumentOf, type EditableKind, type Item } from '@
 import {
   budgetIn,
   Collection,
+  freezing,
   itemsByPaint,
   keysOf,
   LISTS,
@@ -17,6 +18,8 @@ import { PaintSearch } from './paintSearch'
 import { Tracker } from './tracker'
 
 const NONE: readonly Item[] = []
+// whoever changes a document in place fails at once, while it is written and not at somebody's table
+if (import.meta.dev) freezing.on = true
 
 /**
  * The collection as the screens see it: core's `Collection`, with what was read tracked document by document

@@ -1,3 +1,4 @@
+import type { BoxMixture } from '@juxtachrome/core/charts'
 import {
   added,
   removed,
@@ -10,14 +11,6 @@ import {
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
 import { useUndo } from '~/stores/undo'
-
-/** A mixture that was painted out and read. */
-export interface RealMixture {
-  name: string
-  parts: readonly PaintParts[]
-  part: 'masstone' | 'wash'
-  swatch: Swatch
-}
 
 /** The same paints in the same ratio are the same mixture, in whatever order. */
 const keyOf = (parts: readonly PaintParts[]) => {
@@ -49,7 +42,7 @@ export function useRecipeCommands() {
       undo.commit(`noted what ${recipe.name} looked like`, [updated('recipes', recipe, { ...recipe, ...seen })])
     },
     /** What several real mixtures looked like, as one step: recipes of the same parts keep what they hold beside it. */
-    noteAll(mixtures: readonly RealMixture[], label: string, alsoPaints: Change[] = []) {
+    noteAll(mixtures: readonly BoxMixture[], label: string, alsoPaints: Change[] = []) {
       const made = new Map<string, { before: Recipe | null; after: Recipe }>()
       for (const { name, parts, part, swatch } of mixtures) {
         const key = keyOf(parts)

@@ -1,11 +1,10 @@
 <script setup lang="ts">
-import { partOf, type CheckedBox, type Printed } from '@juxtachrome/core/charts'
+import { becomes, type CheckedBox, type Printed } from '@juxtachrome/core/charts'
 import { toScreen } from '@juxtachrome/core/colour'
-import type { Swatch } from '@juxtachrome/core/documents'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
 import { SheetCorners, useSwatchCommands } from '~/features/swatches'
-import { useRecipeCommands, type RealMixture } from '~/features/mixing'
+import { useRecipeCommands } from '~/features/mixing'
 import { checkInWords } from './checkWords'
 import { saveColours } from '~/shared/files/saveSheets'
 import { useSheetCheck } from './useSheetCheck'
@@ -39,33 +38,10 @@ const shouldBe = (b: CheckedBox) => {
   const lab = labs[labs.length >> 1]
   return lab ? toScreen(lab).hex : 'none'
 }
-/** Boxes to be taken over: right, of one paint at full strength or as a wash or a run; or mixtures at one of both. */
-const right = computed(() => (checked.value?.boxes ?? []).filter((b) => b.verdict === 'right' && !b.isPale))
-const swatchOf = ({ lab, sd }: CheckedBox['read']['patches'][number]): Swatch => ({
-  ...{ L: lab.L, a: lab.a, b: lab.b, source: 'photo' as const, sd },
-  ...(photo.value ? { note: photo.value.name.slice(0, 200) } : {}),
-})
-const swatches = computed(() =>
-  right.value.flatMap((b) => {
-    const [only, ...more] = b.box.filling.parts
-    if (!only || more.length) return []
-    const part = partOf(b.box)
-    if (part) return [{ paintId: only.paintId, kind: part, swatch: swatchOf(b.read.patches[0]!) }]
-    if (b.box.filling.water !== undefined || b.read.patches.length < 3) return []
-    return [
-      { paintId: only.paintId, kind: 'masstone' as const, swatch: swatchOf(b.read.patches[0]!) },
-      { paintId: only.paintId, kind: 'wash' as const, swatch: swatchOf(b.read.patches.at(-1)!) },
-    ]
-  }),
-)
-const mixtures = computed(() =>
-  right.value.flatMap((b): RealMixture[] => {
-    const part = partOf(b.box)
-    if (!part || b.box.filling.parts.length < 2) return []
-    const name = b.box.label.replace(/, thin$/, '').slice(0, 120)
-    return [{ name, parts: b.box.filling.parts, part, swatch: swatchOf(b.read.patches[0]!) }]
-  }),
-)
+/** What the boxes that are right become: swatches, or notes of real mixtures. */
+const taken = computed(() => becomes(checked.value?.boxes ?? [], photo.value?.name))
+const swatches = computed(() => taken.value.swatches)
+const mixtures = computed(() => taken.value.mixtures)
 function takeSwatches() {
   swatchCommands.recordSwatches(
     swatches.value,

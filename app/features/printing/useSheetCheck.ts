@@ -1,18 +1,17 @@
-import type { Page, PhotoChecked } from '@juxtachrome/core/charts'
+import type { Page } from '@juxtachrome/core/charts'
 import type { Corners } from '@juxtachrome/core/paints'
 import { onScopeDispose, ref, shallowRef } from 'vue'
 import { pixelsOf } from '~/shared/files/pixelsOf'
+import type { ValueOf } from '~/workers/client'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { cornersToLay, decodePhoto, pictureOf, usePhoto } from '~/shared/files/usePhoto'
-
-export type SheetChecked = PhotoChecked & { corners: Corners; cautions: string[]; toned: number }
 
 /** A photograph of a sheet, held against what should be there. */
 export function useSheetCheck() {
   const { photo, put } = usePhoto()
   const question = useQuestion('checkSheet')
   const making = useQuestion('simulatePage')
-  const checked = shallowRef<SheetChecked>()
+  const checked = shallowRef<ValueOf<'checkSheet'>>()
   const corners = ref<Corners>()
   const trouble = ref('')
   const progress = ref<number>()

@@ -1,0 +1,54 @@
+import { describe, expect, it } from 'vitest'
+import { labD65 } from '../../units'
+import { becomes } from './becomes'
+import type { CheckedBox } from './checkPhoto'
+
+const look = (L: number) => ({ lab: labD65(L, 1, 2), sd: 0.8 })
+/** A box of paints at so much water, with what was read in it. */
+const box = (paints: string[], water: number | undefined, lightness: number[], more: Partial<CheckedBox> = {}) =>
+  ({
+    box: {
+      label: `${paints.join(' + ')}, thin`,
+      filling: { parts: paints.map((paintId) => ({ paintId, parts: 1 })), water },
+    },
+    read: { patches: lightness.map(look) },
+    verdict: 'right',
+    ...more,
+  }) as unknown as CheckedBox
+const kinds = (boxes: CheckedBox[]) => becomes(boxes).swatches.map((s) => [s.paintId, s.kind, s.swatch.L])
+
+describe('boxes of a photographed sheet', () => {
+  it('of one paint become its masstone, its wash, or of a run both', () => {
+    expect(kinds([box(['blue'], 0, [30])])).toEqual([['blue', 'masstone', 30]])
+    expect(kinds([box(['blue'], 6, [70])])).toEqual([['blue', 'wash', 70]])
+    expect(kinds([box(['blue'], undefined, [30, 50, 72])])).toEqual([
+      ['blue', 'masstone', 30],
+      ['blue', 'wash', 72],
+    ])
+  })
+
+  it('of two looks are no run, and at another water become nothing', () => {
+    expect(kinds([box(['blue'], undefined, [30, 72]), box(['blue'], 2, [50])])).toEqual([])
+  })
+
+  it('of several paints become notes of the mixture, under its own name', () => {
+    const { swatches, mixtures } = becomes(
+      [box(['blue', 'sienna'], 0, [25]), box(['blue', 'sienna'], 3, [50])],
+      'key.jpg',
+    )
+    expect(swatches).toEqual([])
+    expect(mixtures).toMatchObject([
+      { name: 'blue + sienna', part: 'masstone', swatch: { L: 25, source: 'photo', note: 'key.jpg' } },
+    ])
+  })
+
+  it('that are far off, exchanged, empty or pale become nothing', () => {
+    const odd = (['far off', 'exchanged', 'empty', 'unknown'] as const).map((verdict) =>
+      box(['blue'], 0, [30], { verdict }),
+    )
+    expect(becomes([...odd, box(['blue'], 0, [30], { isPale: true }), box(['blue'], 0, [])])).toEqual({
+      swatches: [],
+      mixtures: [],
+    })
+  })
+})

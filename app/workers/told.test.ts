@@ -66,12 +66,12 @@ describe('an open verdict', () => {
     await vi.waitFor(() => expect(remediesIn(latest)).not.toContain('blue'), { timeout: 20_000 })
     collection.apply({ diff: [added('items', { ...tube('blue'), id: 'another' })], journal: [] })
     await vi.waitFor(() => expect(remediesIn(latest)).toContain('blue'), { timeout: 20_000 })
-    // what it cost is nothing to a verdict
+    // what is noted of a tube is nothing to a verdict; it may still be given what the whole collection mixes
+    await vi.waitFor(() => expect(latest?.needs).toEqual([]), { timeout: 20_000 })
     const before = answers
     const now = collection.get('items', 'another')!
     collection.apply({ diff: [updated('items', now, { ...now, note: 'from the fair' })], journal: [] })
     await client.ask('assessPalette', { paletteId: 'p' }).result
-    await new Promise((resume) => setTimeout(resume, 50))
     expect(answers).toBe(before)
   }, 60_000)
 })

@@ -10,8 +10,8 @@ defineProps<{
 
 <template>
   <p class="flex items-center gap-2" role="status">
-    <progress class="min-w-20 grow" :value="done" max="1" :aria-label="label" />
-    <slot />
+    <progress :class="$slots.default ? 'w-20 shrink-0' : 'min-w-20 grow'" :value="done" max="1" :aria-label="label" />
+    <span v-if="$slots.default" class="grow"><slot /></span>
     <button v-if="onCancel" class="link" @click="onCancel()">Cancel</button>
   </p>
 </template>

@@ -113,7 +113,7 @@ describe('a photographed sheet', () => {
     await app.choose('Paint of row 1, column 1', 'none')
     await app.click('Save 5 swatches')
     await app.says('Recorded 5 swatches')
-    await app.chord(Key.CONTROL, 'z')
+    await app.click('Undo')
     await app.says('Undone: recorded 5 swatches from sheet.png')
   })
 

@@ -60,7 +60,7 @@ export default defineConfig({
           hookTimeout: 120_000,
           // browsers are lent from file to file within a worker
           isolate: false,
-          maxWorkers: 3,
+          maxWorkers: 2,
           globalSetup: ['tests/e2e/server.ts'],
         },
       },

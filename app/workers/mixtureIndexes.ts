@@ -1,5 +1,5 @@
 import type { IndexWanted, ProgressOf, RequestOf } from '@juxtachrome/core/jobs'
-import type { IndexPart as Part } from '@juxtachrome/core/reach'
+import { keyOfIndex, type IndexPart as Part } from '@juxtachrome/core/reach'
 import type { Result } from '@juxtachrome/core/result'
 import type { Seat } from './seat'
 
@@ -98,14 +98,15 @@ export class MixtureIndexes {
   async #partsOf(want: IndexWanted): Promise<Part[] | undefined> {
     const { key } = want
     const kept = await this.store?.readParts(key)
-    if (kept) return kept
+    if (kept && isOf(key, kept)) return kept
+    if (kept) await this.store?.forget(key)
     await new Promise((resolve) => setTimeout(resolve, STAYS))
     if (!this.begins() && !this.#asked.has(key)) this.stopped.add(key)
     if (this.stopped.has(key) || !anyOf(this.#wanted.get(key)?.isWanted ?? [])()) return undefined
     const older = await this.store?.newest(key.slice(0, key.lastIndexOf(' ') + 1))
     const parts = await this.#workOut(want, older ? await this.store?.readParts(older) : undefined)
     // the copy that is kept is made before what was worked out goes over to a worker
-    if (parts) await this.store?.keepParts(key, parts)
+    if (parts && isOf(key, parts)) await this.store?.keepParts(key, parts)
     return parts
   }
 
@@ -144,6 +145,9 @@ export class MixtureIndexes {
       seat.give({ type: 'hold', parts }, i === seats.length - 1 ? buffersOf(parts) : [])
   }
 }
+
+/** What was worked out while the collection changed is another index than was asked for: it is not kept. */
+const isOf = (key: string, parts: readonly Part[]) => parts.every((p) => keyOfIndex(p.index) === key)
 
 const anyOf = (asked: readonly (() => boolean)[]) => () => asked.some((isWanted) => isWanted())
 

@@ -13,7 +13,7 @@ export {
   RINGS,
   WHEELS,
 } from './lattice'
-export { type IndexPart, joinParts, mixtureIndex, type MixtureIndex } from './mixtureIndex'
+export { type IndexPart, joinParts, keyOfIndex, mixtureIndex, type MixtureIndex } from './mixtureIndex'
 export { PaletteReach, type ReachFigures, type SetSize, sizesOverAll } from './paletteReach'
 export { nameOfSubject, SUBJECTS, type Subject, subjectTargets } from './subjects'
 export { checkedTable, type Target, type TargetTable } from './targetTable'

@@ -1,5 +1,6 @@
 import Dexie, { type Table } from 'dexie'
 import { KIND_NAMES, KINDS, type KindName } from '@juxtachrome/core/documents'
+import type { TouchedRow } from './touched'
 
 /** Raw rows: whatever was stored, of this version or another. Only core decides what can be read. */
 export type Raw = { id: string } & Record<string, unknown>
@@ -14,15 +15,23 @@ export interface Bundle {
   entries: Raw[]
 }
 
-/** Layout of the tables, not of the documents in them: the newest kind's, unless the layout changed otherwise since. */
-export const TABLES_VERSION = Math.max(...KIND_NAMES.map((kind) => KINDS[kind].since))
 /** Tables beside those of documents, by the layout that first had them. */
-const BESIDE: Record<number, Record<string, string>> = { 1: { meta: 'key' }, 7: { bundles: 'id' } }
+const BESIDE: Record<number, Record<string, string>> = {
+  1: { meta: 'key' },
+  7: { bundles: 'id' },
+  10: { writes: 'count' },
+}
+/** Layout of the tables, not of the documents in them: the newest kind's, or that of the newest table beside them. */
+export const TABLES_VERSION = Math.max(
+  ...KIND_NAMES.map((kind) => KINDS[kind].since),
+  ...Object.keys(BESIDE).map(Number),
+)
 
-/** One table per kind of document, and bundles of journal entries that came in together. */
+/** One table per kind of document, bundles of journal entries that came in together, and what the last writes touched. */
 export class Database extends Dexie {
   declare journal: Table<Raw, string>
   declare bundles: Table<Bundle, string>
+  declare writes: Table<TouchedRow, number>
   declare meta: Table<{ key: string; value: unknown }, string>
 
   constructor(name = 'juxtachrome') {

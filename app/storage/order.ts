@@ -31,6 +31,7 @@ export async function countOn(db: Database): Promise<Order> {
 /** Inside a transaction: begins a new era. */
 export async function beginEra(db: Database): Promise<Order> {
   const next = { era: nanoid(8), count: 0 }
+  await db.writes.clear()
   await db.meta.put({ key: KEY, value: next })
   return next
 }

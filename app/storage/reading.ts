@@ -14,6 +14,8 @@ export type Progress = (done: number, of: number) => void
 
 /** Where documents are kept that cannot be read and have no place, or no place any more, in their table. */
 export const ASIDE = 'unreadable/'
+/** Tables that hold no documents of their own. */
+const NO_DOCUMENTS = new Set(['meta', 'bundles', 'writes'])
 /** Documents read or written between two words on how far it is. */
 export const PORTION = 4000
 
@@ -105,7 +107,7 @@ export async function readPiecemeal(db: Dexie, progress: Progress = () => undefi
       missed(table.name, undefined, error)
     }
   }
-  const tables = db.tables.filter((t) => t.name !== 'meta' && t.name !== 'bundles')
+  const tables = db.tables.filter((t) => !NO_DOCUMENTS.has(t.name))
   for (const [i, table] of tables.entries()) {
     await readRows(table, (raw) => sort(contents, table.name, raw))
     progress(i + 1, tables.length)

@@ -14,6 +14,7 @@ import { withLock } from './locks'
 import { STOPPED, type LongWork } from './longWork'
 import { beginEra, countOn, orderOf, type Order } from './order'
 import { ASIDE, PORTION, readAll, readPiecemeal, type Loaded, type Progress } from './reading'
+import { noteTouched, writtenSince } from './touched'
 import { CLOSED, NEWER_DATABASE, NEWER_TAB, problemOf } from './problems'
 
 export interface StorageEvents {
@@ -104,9 +105,32 @@ export class CollectionStorage {
         const documents = await this.#writeDiff(write.diff, how)
         if (write.journal.length) await this.#db.journal.bulkPut(write.journal.map(plain))
         const delta: Delta = { documents, journal: write.journal }
-        return { delta, order: await countOn(this.#db) }
+        const order = await countOn(this.#db)
+        await noteTouched(this.#db, order, delta)
+        return { delta, order }
       }),
     )
+  }
+
+  /** Where the database's own order stands. Errors: those of the disk. */
+  async orderNow(): Promise<Result<Order>> {
+    try {
+      return ok(await orderOf(this.#db))
+    } catch (error) {
+      return problemOf(error)
+    }
+  }
+
+  /**
+   * What was written after a place of the order, as it now stands; nothing where only reading everything anew tells.
+   * Errors: those of the disk.
+   */
+  async since(from: Order): Promise<Result<Written | undefined>> {
+    try {
+      return ok(await this.#db.transaction('r', this.#db.tables, () => writtenSince(this.#db, from)))
+    } catch (error) {
+      return problemOf(error)
+    }
   }
 
   async #writeDiff(diff: WriteSet['diff'], { progress, signal }: LongWork): Promise<DocumentNow[]> {

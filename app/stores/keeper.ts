@@ -10,55 +10,51 @@ import type { Order } from '~/storage/order'
 import type { Loaded, Progress } from '~/storage/reading'
 import { CollectionStorage, type Put, type Written } from '~/storage/storage'
 import { useCollection } from './collection'
+import { Inbox } from './keeping/inbox'
+import { lookNowAndThen } from './keeping/looking'
+import { Outbox, together } from './keeping/outbox'
+import { mustReopen, next, OPENING, type Happening } from './keeping/state'
 import { useNotices } from './notices'
-import { nextOfOneEra, together, type Queued } from './queued'
 import { rescue } from './rescue'
-
-export type Saving = 'opening' | 'saved' | 'saving' | 'failed' | 'stopped'
 
 /** Unreadable here, but not in vain where they are. */
 const LEFT_IN_PLACE = new Set(['from-newer-version', 'unknown-kind', 'not-given'])
+/** How long what is missing may be on its way from the window that wrote it, ms. */
+const ON_ITS_WAY = 250
 
 /** Keeps the collection: loads it, writes every command in order, and stays in step with other tabs. */
 export const useKeeper = defineStore('keeper', () => {
-  const state = ref<Saving>('opening')
-  const problem = shallowRef<Problem>()
+  const keeping = shallowRef(OPENING)
+  const happens = (happening: Happening) => void (keeping.value = next(keeping.value, happening))
+  const isStopped = () => keeping.value.name === 'stopped'
   /** Something was read and is shown; until then there is nothing to work on. */
   const isLoaded = ref(false)
   /** Whether the browser promised not to clear what is kept; unknown until it has answered. */
   const isLasting = ref<boolean>()
   /** An older Juxtachrome in another tab keeps this one from opening the collection. */
   const isBlocked = ref(false)
-  const waiting = ref(0)
   /** Changes when everything is replaced; what was made in one era does not fit into another. */
   const era = ref('')
-  const queue: Queued[] = []
+  const outbox = new Outbox()
+  const inbox = new Inbox(hear)
   const collection = useCollection()
   const notices = useNotices()
   const settling = new Settling()
-  const heardEarly: TabMessage[] = []
   const whenReplaced = new Set<() => void>()
   let storage = new CollectionStorage()
   let working: Promise<void> | undefined
-  /** Work during which what other windows say waits. */
-  let holding = 0
+  let looking: ReturnType<typeof setTimeout> | undefined
 
-  let tabs = joinTabs(storage.name, hear)
+  let tabs = joinTabs(storage.name, (message) => inbox.receive(message))
+  let stopLooking = lookNowAndThen(() => void look())
 
-  function stop(why: Problem) {
-    state.value = 'stopped'
-    problem.value = why
-  }
-
-  /** A database that the browser closed of itself is opened again by trying again; any other end is final. */
-  function closed(why: Problem) {
-    if (why.code !== 'closed') return stop(why)
-    if (state.value !== 'stopped') state.value = 'failed'
-    problem.value = why
-  }
+  const stop = (problem: Problem) => happens({ is: 'stopped', problem })
 
   async function open(progress?: Progress): Promise<Result<void>> {
-    const opened = await storage.open({ closed, blocked: () => (isBlocked.value = true) })
+    const opened = await storage.open({
+      closed: (problem) => happens({ is: 'closed', problem }),
+      blocked: () => (isBlocked.value = true),
+    })
     isBlocked.value = false
     if (!opened.ok) {
       stop(opened.error)
@@ -75,17 +71,7 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   /** Reads everything anew; what other tabs write meanwhile is taken in after. */
-  const reload = (progress?: Progress): Promise<Result<void>> => undisturbed(() => read(progress))
-
-  async function undisturbed<T>(work: () => Promise<T>): Promise<T> {
-    holding += 1
-    try {
-      return await work()
-    } finally {
-      holding -= 1
-      if (holding === 0) for (const message of heardEarly.splice(0)) hear(message)
-    }
-  }
+  const reload = (progress?: Progress): Promise<Result<void>> => inbox.undisturbed(() => read(progress))
 
   async function read(progress?: Progress): Promise<Result<void>> {
     const loaded = await storage.load(progress)
@@ -103,7 +89,8 @@ export const useKeeper = defineStore('keeper', () => {
     settling.restart(order.count)
     show(contents)
     isLoaded.value = true
-    if (state.value !== 'stopped') state.value = 'saved'
+    happens({ is: 'began' })
+    if (outbox.waiting.value > 0) void flush()
   }
 
   /** Shows what was read; what cannot be opened is set aside, said, and goes along in every export. */
@@ -121,17 +108,17 @@ export const useKeeper = defineStore('keeper', () => {
   }
 
   function hear(message: TabMessage) {
-    if (holding > 0) return void heardEarly.push(message)
-    if (message.type === 'replaced') {
-      if (message.order.era === era.value) return
-      for (const tell of whenReplaced) tell()
-      void reload()
-      return
-    }
+    if (message.type === 'replaced') return void replacedElsewhere(message.order)
     const delta = checkDelta(message.written.delta)
     if (delta.ok) take({ ...message.written, delta: delta.value }, 'other tab')
     else if (delta.error.code === 'from-newer-version') stop(NEWER_TAB)
     else void reload()
+  }
+
+  async function replacedElsewhere(order: Order) {
+    if (order.era === era.value) return
+    for (const tell of whenReplaced) tell()
+    await reload()
   }
 
   /**
@@ -140,8 +127,33 @@ export const useKeeper = defineStore('keeper', () => {
    */
   function take({ delta, order }: Written, origin: 'user' | 'other tab') {
     if (order.era !== era.value) return
-    const pending = queue.filter((q) => q.era === era.value).map((q) => q.write.diff)
-    collection.core.take(settling.settle(delta, order.count, pending), origin)
+    collection.core.take(settling.settle(delta, order.count, outbox.made(era.value)), origin)
+    if (settling.hasGap) looking ??= setTimeout(lookForGap, ON_ITS_WAY)
+  }
+
+  function lookForGap() {
+    looking = undefined
+    if (settling.hasGap) void catchUp()
+  }
+
+  /** Whether something was written of which this window was not told, as by one that died before it could tell. */
+  async function look() {
+    if (!isLoaded.value || isStopped() || inbox.isHolding) return
+    const asked = era.value
+    const now = await storage.orderNow()
+    if (!now.ok || inbox.isHolding || era.value !== asked) return
+    if (now.value.era !== asked) await replacedElsewhere(now.value)
+    else if (now.value.count > settling.through) await catchUp()
+  }
+
+  /** Reads anew what was written since the last write that is known here; everything where that cannot be told. */
+  async function catchUp() {
+    const asked = era.value
+    const since = await storage.since({ era: asked, count: settling.through })
+    if (!since.ok || inbox.isHolding || era.value !== asked) return
+    if (!since.value) return void (await reload())
+    const { delta, order } = since.value
+    collection.core.take(settling.catchUp(delta, order.count, outbox.made(asked)), 'other tab')
   }
 
   function wrote(written: Written) {
@@ -151,8 +163,7 @@ export const useKeeper = defineStore('keeper', () => {
 
   /** Queues a command's changes; they are written one after the other. */
   function keep(write: WriteSet) {
-    queue.push({ write, era: era.value })
-    waiting.value = queue.length
+    outbox.push({ write, era: era.value })
     void flush()
   }
 
@@ -166,38 +177,33 @@ export const useKeeper = defineStore('keeper', () => {
   /** What waits goes to the disk together; where that is refused, one by one, to find what is at fault. */
   async function drain() {
     let most = Infinity
-    const reopened = problem.value?.code === 'closed' ? await storage.reopen() : ok(undefined)
+    const reopened = mustReopen(keeping.value) ? await storage.reopen() : ok(undefined)
     if (!reopened.ok) return refused({ ...reopened.error, code: 'closed' })
-    while (queue.length > 0 && state.value !== 'stopped') {
-      state.value = 'saving'
-      const batch = nextOfOneEra(queue, most)
+    while (outbox.waiting.value > 0 && !isStopped()) {
+      happens({ is: 'writing' })
+      const batch = outbox.first(most)
       const written = await storage.write(together(batch), batch[0]!.era)
       if (written.ok) {
-        queue.splice(0, batch.length)
+        outbox.gone(batch.length)
         most = Infinity
         wrote(written.value)
       } else if (written.error.code === 'replaced-elsewhere') {
-        queue.splice(0, batch.length)
+        outbox.gone(batch.length)
         notices.trouble(written.error.message)
       } else if (batch.length > 1) most = 1
       else return refused(written.error)
-      waiting.value = queue.length
     }
-    if (state.value !== 'stopped') {
-      state.value = 'saved'
-      problem.value = undefined
-    }
+    happens({ is: 'wroteAll' })
   }
 
-  function refused(why: Problem) {
-    if (why.code === 'from-newer-version') return stop(NEWER_TAB)
-    if (state.value !== 'stopped') state.value = 'failed'
-    problem.value = why
+  function refused(problem: Problem) {
+    if (problem.code === 'from-newer-version') stop(NEWER_TAB)
+    else happens({ is: 'refused', problem })
   }
 
   /** Writes long work before it is shown: when this answers, it is on disk and on the screen. */
   async function keepAll(write: WriteSet, how: LongWork = {}): Promise<Result<void>> {
-    if (state.value === 'stopped') return stopped()
+    if (isStopped()) return stopped()
     await flush()
     const written = await storage.write(write, era.value, how)
     if (!written.ok) return written
@@ -207,9 +213,9 @@ export const useKeeper = defineStore('keeper', () => {
 
   /** Puts a collection in place of everything, or beside it; all or nothing. */
   async function putAll(incoming: Contents, how: 'replace' | 'add', progress?: Progress): Promise<Result<void>> {
-    if (state.value === 'stopped') return stopped()
+    if (isStopped()) return stopped()
     await flush()
-    return undisturbed(async () => {
+    return inbox.undisturbed(async () => {
       const put = await storage.putAll(incoming, how, progress)
       const isKnown = put.ok && mayJoin(incoming, how, put.value.before)
       return replaced(put, isKnown ? cameIn(incoming, how, collection.core) : undefined)
@@ -225,7 +231,7 @@ export const useKeeper = defineStore('keeper', () => {
 
   async function wipe(): Promise<Result<void>> {
     await flush()
-    const done = await undisturbed(async () => replaced(await storage.wipe(), noContents()))
+    const done = await inbox.undisturbed(async () => replaced(await storage.wipe(), noContents()))
     if (done.ok) await Promise.all([markStarted(), wipeDerived()])
     return done
   }
@@ -233,9 +239,7 @@ export const useKeeper = defineStore('keeper', () => {
   /** After everything was put in anew: what was on its way belongs to what was replaced. */
   async function replaced(put: Result<Put>, now: Contents | undefined): Promise<Result<void>> {
     if (!put.ok) return put
-    queue.length = 0
-    waiting.value = 0
-    problem.value = undefined
+    outbox.clear()
     tabs.tell({ type: 'replaced', order: put.value.order })
     for (const tell of whenReplaced) tell()
     if (!now) return reload()
@@ -251,20 +255,20 @@ export const useKeeper = defineStore('keeper', () => {
     return done.ok ? reload() : done
   }
 
-  const stopped = () => fail('stopped', problem.value?.message ?? 'Nothing can be kept at the moment.')
+  const stopped = () => fail('stopped', keeping.value.problem?.message ?? 'Nothing can be kept at the moment.')
 
   /** That the demo was offered once; without room for it, it is offered again. */
   const markStarted = () => storage.setMeta('started', true).catch(() => undefined)
 
   return {
-    state,
-    problem,
+    state: computed(() => keeping.value.name),
+    problem: computed(() => keeping.value.problem),
     isLoaded,
     isBlocked,
     isLasting,
-    waiting,
     era,
     open,
+    look,
     keep,
     keepAll,
     flush,
@@ -275,14 +279,16 @@ export const useKeeper = defineStore('keeper', () => {
     salvage: async () => (await import('~/storage/salvage')).salvage(storage.name),
     markStarted,
     hasStarted: async () => (await storage.getMeta('started')) === true,
-    isSafe: computed(() => waiting.value === 0),
+    isSafe: computed(() => outbox.waiting.value === 0),
     /** Called when everything was replaced, here or in another tab. */
     onReplaced: (tell: () => void) => void whenReplaced.add(tell),
     /** For tests of a failing disk. */
     useStorage: (other: CollectionStorage) => {
       tabs.leave()
+      stopLooking()
       storage = other
-      tabs = joinTabs(storage.name, hear)
+      tabs = joinTabs(storage.name, (message) => inbox.receive(message))
+      stopLooking = lookNowAndThen(() => void look())
     },
   }
 })

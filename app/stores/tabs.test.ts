@@ -5,10 +5,11 @@ import type { Contents } from '@juxtachrome/core/collection'
 import { writeCollection } from '@juxtachrome/core/formats'
 import fc from 'fast-check'
 import { createPinia } from 'pinia'
-import { afterEach, describe, expect, it } from 'vitest'
+import { afterEach, describe, expect, it, vi } from 'vitest'
 import { Database } from '~/storage/database'
 import { CollectionStorage } from '~/storage/storage'
 import type { Progress } from '~/storage/reading'
+import { WRITES_KEPT } from '~/storage/touched'
 import { paint } from '../../core/src/documents/documents.fixture'
 import { useCollection } from './collection'
 import { useKeeper } from './keeper'
@@ -77,6 +78,15 @@ class Slow extends CollectionStorage {
   }
 }
 
+/** A tab that dies with its next write: the disk has it, and nobody hears of it, not even that tab. */
+class Mortal extends Slow {
+  isDying = false
+  override async write(...given: Parameters<CollectionStorage['write']>) {
+    const written = await super.write(...given)
+    return this.isDying ? new Promise<never>(() => undefined) : written
+  }
+}
+
 /** Everything, by id: as an export has it. */
 const sorted = (contents: Contents) => JSON.parse(writeCollection(contents, '')) as unknown
 
@@ -99,22 +109,30 @@ describe('three tabs over one database', () => {
     { weight: 1, arbitrary: fc.record({ do: fc.constant('wipe' as const), tab, id }) },
     { weight: 1, arbitrary: fc.record({ do: fc.constant('put' as const), tab, id }) },
     { weight: 4, arbitrary: fc.record({ do: fc.constant('wait' as const), tab, id }) },
+    { weight: 1, arbitrary: fc.record({ do: fc.constant('die' as const), tab, id }) },
   )
 
   const lag = fc.array(fc.constantFrom(0, 0, 1, 3, 6), { minLength: 1, maxLength: 4 })
   const lags = fc.tuple(lag, lag, lag)
 
-  it('random write sets, undone, wiped and imported beside each other: all end as the disk has it', async () => {
+  it('random write sets, undone, wiped and imported beside each other: all that live end as the disk has it', async () => {
     await fc.assert(
       fc.asyncProperty(fc.array(happening, { minLength: 4, maxLength: 25 }), lags, async (list, slow) => {
         const name = `tabs-${(count += 1)}`
-        const tabs = await Promise.all(slow.map((lag) => openTab(name, new Slow(name, lag))))
+        const disks = slow.map((lag) => new Mortal(name, lag))
+        const tabs = await Promise.all(disks.map((disk) => openTab(name, disk)))
         const before = tabs[0]!.core.contents()
         before.documents.paints.push(paint('imported'))
         const long: Promise<unknown>[] = []
         for (const [n, h] of list.entries()) {
           const { set, undo, keeper } = tabs[h.tab]!
-          if (h.do === 'name') set(h.id, { name: `name ${n}` })
+          if (disks[h.tab]!.isDying) continue
+          if (h.do === 'die') {
+            // two may die: somebody is left to look
+            if (disks.filter((d) => d.isDying).length === 2 || long.length > 0) continue
+            disks[h.tab]!.isDying = true
+            set(h.id, { note: `last word ${n}` })
+          } else if (h.do === 'name') set(h.id, { name: `name ${n}` })
           else if (h.do === 'note') set(h.id, { note: `note ${n}` })
           else if (h.do === 'remove') set(h.id, null)
           else if (h.do === 'undo') undo.undo()
@@ -123,12 +141,17 @@ describe('three tabs over one database', () => {
           else if (h.do === 'put') long.push(keeper.putAll(before, 'add'))
           else await new Promise((r) => setTimeout(r, n % 3))
         }
+        const alive = tabs.filter((_, i) => !disks[i]!.isDying)
         await Promise.all(long)
-        await settled(tabs)
+        // what a dying tab had begun to write is on the disk
+        if (alive.length < 3) await new Promise((r) => setTimeout(r, 15))
+        await settled(alive)
+        for (const t of alive) await t.keeper.look()
+        await settled(alive)
         const disk = await onDisk(name)
         // a tab that heard of a replacement may still be reading it
-        for (let n = 0; n < 50 && !tabs.every((t) => isDeepStrictEqual(t.said(), disk)); n += 1) await settled(tabs)
-        for (const t of tabs) expect(t.said()).toEqual(disk)
+        for (let n = 0; n < 50 && !alive.every((t) => isDeepStrictEqual(t.said(), disk)); n += 1) await settled(alive)
+        for (const t of alive) expect(t.said()).toEqual(disk)
         opened.splice(0).forEach((t) => t.close())
       }),
       { numRuns: runs(60) },
@@ -152,6 +175,56 @@ describe('three tabs over one database', () => {
     const late = await openTab(name, new Reading(new Database(name)))
     await settled([writer, late])
     expect(late.core.get('paints', 'b')?.name).toBe('meanwhile')
+  })
+
+  it('a tab that dies before it can tell: the next write or look of another shows what it wrote', async () => {
+    const name = `tabs-${(count += 1)}`
+    const disk = new Mortal(name, [])
+    const [dying, here, there] = [await openTab(name, disk), await openTab(name), await openTab(name)]
+    disk.isDying = true
+    dying.set('a', { name: 'the last' })
+    await new Promise((r) => setTimeout(r, 30))
+    expect(here.core.get('paints', 'a')).toBeUndefined()
+    // it comes back into sight
+    await here.keeper.look()
+    expect(here.core.get('paints', 'a')?.name).toBe('the last')
+    // it writes, and finds that the order is one further than it knows
+    there.set('b', { name: 'another' })
+    await settled([here, there])
+    await vi.waitFor(() => expect(there.core.get('paints', 'a')?.name).toBe('the last'), 2000)
+    expect(here.said()).toEqual(await onDisk(name))
+  })
+
+  it('after more writes than are remembered, or an import, everything is read anew', async () => {
+    const name = `tabs-${(count += 1)}`
+    const deaf = await openTab(name)
+    const disk = new CollectionStorage(new Database(name))
+    await disk.open({ closed: () => undefined })
+    for (let n = 0; n < WRITES_KEPT + 200; n += 1)
+      await disk.write({ diff: [added('paints', paint(`p${n}`))], journal: [] })
+    const loads = vi.spyOn(CollectionStorage.prototype, 'load')
+    await deaf.keeper.look()
+    expect(loads).toHaveBeenCalledTimes(1)
+    expect(deaf.core.table('paints').size).toBe(WRITES_KEPT + 200)
+    await disk.write({ diff: [added('paints', paint('onemore'))], journal: [] })
+    await deaf.keeper.look()
+    expect(loads).toHaveBeenCalledTimes(1)
+    expect(deaf.core.get('paints', 'onemore')).toBeDefined()
+    loads.mockRestore()
+  }, 60_000)
+
+  it('without a way to tell each other, a window hears by looking', async () => {
+    vi.stubGlobal('BroadcastChannel', undefined)
+    const name = `tabs-${(count += 1)}`
+    const [here, there] = [await openTab(name), await openTab(name)]
+    vi.unstubAllGlobals()
+    here.set('a', { name: 'Kelp' })
+    await settled([here])
+    await there.keeper.look()
+    expect(there.core.get('paints', 'a')?.name).toBe('Kelp')
+    await here.keeper.wipe()
+    await there.keeper.look()
+    expect(there.core.table('paints').size).toBe(0)
   })
 
   it('after everything was wiped the first new things are heard of, however much was written before', async () => {

@@ -27,6 +27,13 @@ const WAIT = 30_000
 const OPENING = 30_000
 const ROLES = ['button', 'option', 'menuitem']
 const quote = (text: string) => (text.includes("'") ? `"${text}"` : `'${text}'`)
+/** An XPath to what can be pressed and is called so, by its words or its accessible name. */
+function called(name: string, within: string): string {
+  const q = quote(name)
+  const kinds = ['self::button', 'self::a', 'self::summary', ...ROLES.map((r) => `@role='${r}'`)].join(' or ')
+  const begins = [':', ','].map((mark) => `starts-with(@aria-label, concat(${q}, '${mark}'))`).join(' or ')
+  return `${within}//*[${kinds}][normalize-space()=${q} or @aria-label=${q} or ${begins}]`
+}
 
 /** The application as a person meets it: found by what it says, worked by mouse, keys and touch. */
 export class App {
@@ -162,7 +169,8 @@ export class App {
   async until<T>(ask: () => Promise<T | undefined | null | false>, what: string, wait = WAIT): Promise<T> {
     const end = Date.now() + wait
     let last: unknown
-    for (;;) {
+    // asked often at first, then less often: the question itself takes time from what is waited for
+    for (let pause = 30; ; pause = Math.min(pause * 1.4, 250)) {
       try {
         const answer = await ask()
         if (answer) return answer
@@ -171,14 +179,17 @@ export class App {
       }
       if (Date.now() > end)
         throw new Error(`Waited in vain for ${what}${last instanceof Error ? `: ${last.message}` : ''}`)
-      await new Promise((r) => setTimeout(r, 40))
+      await new Promise((r) => setTimeout(r, pause))
     }
   }
 
-  /** The first element in sight that a selector or an XPath finds; asked of the page at once, not element by element. */
-  private inSight(how: 'css' | 'xpath', what: string): Promise<WebElement | null> {
+  /**
+   * The first element in sight that a selector or an XPath finds; asked of the page at once, not element by element.
+   * One that is to be `enabled` is none while it cannot be pressed: a click on what is not ready would be lost unsaid.
+   */
+  private inSight(how: 'css' | 'xpath', what: string, needs?: 'enabled'): Promise<WebElement | null> {
     return this.driver.executeScript(
-      `const [how, what] = arguments
+      `const [how, what, needs] = arguments
       const all = how === 'css' ? [...document.querySelectorAll(what)] : []
       if (how === 'xpath') {
         const found = document.evaluate(what, document, null, XPathResult.ORDERED_NODE_SNAPSHOT_TYPE, null)
@@ -188,9 +199,11 @@ export class App {
         const { width, height } = element.getBoundingClientRect()
         return width > 0 && height > 0 && element.checkVisibility({ visibilityProperty: true, opacityProperty: true })
       }
-      return all.find(isInSight) ?? null`,
+      const found = all.find(isInSight)
+      return !found || (needs === 'enabled' && found.disabled) ? null : found`,
       how,
       what,
+      needs ?? null,
     )
   }
 
@@ -200,19 +213,13 @@ export class App {
   }
   /** A button or link by its words or its accessible name; the last one shown when `last`. */
   async named(name: string, within = ''): Promise<WebElement> {
-    const q = quote(name)
-    const kinds = ['self::button', 'self::a', 'self::summary', ...ROLES.map((r) => `@role='${r}'`)].join(' or ')
-    const begins = [':', ','].map((mark) => `starts-with(@aria-label, concat(${q}, '${mark}'))`).join(' or ')
-    const xpath = `${within}//*[${kinds}][normalize-space()=${q} or @aria-label=${q} or ${begins}]`
-    return this.until(() => this.inSight('xpath', xpath), `“${name}”`) as Promise<WebElement>
+    return this.until(() => this.inSight('xpath', called(name, within)), `“${name}”`) as Promise<WebElement>
   }
   async click(name: string, within = '') {
     await this.until(async () => {
-      const at = await this.named(name, within)
-      // a click on what is not ready yet would be lost without a word
-      if (!(await at.isEnabled())) return false
-      await at.click()
-      return true
+      const at = await this.inSight('xpath', called(name, within), 'enabled')
+      await at?.click()
+      return at
     }, `a click on “${name}”`)
   }
   /** A field by its label. */

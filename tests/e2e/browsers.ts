@@ -38,7 +38,13 @@ async function start(): Promise<Lent> {
   return lent
 }
 
-/** A new window without what the old ones knew; all that a site keeps is gone. */
+/**
+ * All that a person has put in. What makes the application open at once, and without a network, stays as it does
+ * between two visits; whoever tests the very first visit asks for a browser of its own.
+ */
+const PUT_IN = 'cookies,file_systems,indexeddb,local_storage,cache_storage_buckets,storage_buckets'
+
+/** A new window without what the old ones knew; all that was put in is gone. */
 async function giveBack(own: Lent, origins: readonly string[]): Promise<void> {
   const { driver } = own
   try {
@@ -51,7 +57,7 @@ async function giveBack(own: Lent, origins: readonly string[]): Promise<void> {
     }
     await driver.switchTo().window(fresh)
     for (const origin of origins)
-      await driver.sendDevToolsCommand('Storage.clearDataForOrigin', { origin, storageTypes: 'all' })
+      await driver.sendDevToolsCommand('Storage.clearDataForOrigin', { origin, storageTypes: PUT_IN })
     await driver.manage().logs().get(logging.Type.BROWSER)
     idle.push(own)
   } catch {

@@ -173,8 +173,12 @@ function tabs(count: number) {
     news: [] as { delta: Delta; order: number }[],
     /** Its own write that the database took, and that it has not been told of yet. */
     onItsWay: undefined as { delta: Delta; order: number } | undefined,
+    isDead: false,
+    heardOf: new Set<number>(),
   }))
-  const take = (tab: (typeof all)[number], delta: Delta, at: number) =>
+  const log: { delta: Delta; order: number }[] = []
+  const take = (tab: (typeof all)[number], delta: Delta, at: number) => {
+    tab.heardOf.add(at)
     tab.collection.take(
       tab.settling.settle(
         delta,
@@ -183,13 +187,44 @@ function tabs(count: number) {
       ),
       'other tab',
     )
+  }
   return {
     all,
     database,
     /** Whether each tab knows rightly if it has heard of everything. */
     knowWhereTheyAre: () =>
-      all.every(({ settling, news, onItsWay }) => settling.isAt(order) === (news.length === 0 && !onItsWay)),
+      all.filter((t) => !t.isDead).every(({ settling, heardOf }) => settling.isAt(order) === (heardOf.size === order)),
+    /** A tab dies: its next write is taken, and nobody is told. */
+    die(tab: number) {
+      const own = all[tab]!
+      const next = own.queue[0]
+      if (next && !own.onItsWay && !own.isDead) {
+        const delta = database.deltaOf(next)
+        database.take(delta, 'user')
+        log.push({ delta, order: (order += 1) })
+      }
+      own.isDead = true
+    },
+    /** A tab looks at the database's count, and reads what it misses. */
+    look(tab: number) {
+      const { settling, queue, collection, isDead, heardOf } = all[tab]!
+      if (isDead || settling.isAt(order)) return
+      const missed = log.filter((w) => w.order > settling.through)
+      for (const w of missed) heardOf.add(w.order)
+      const touched = new Map(missed.flatMap((w) => w.delta.documents).map((d) => [`${d.kind}/${d.id}`, d]))
+      const now = [...touched.values()].map((d) => ({ ...d, document: database.get(d.kind, d.id) ?? null }) as typeof d)
+      const delta: Delta = { documents: now, journal: missed.flatMap((w) => w.delta.journal) }
+      collection.take(
+        settling.catchUp(
+          delta,
+          order,
+          queue.map((q) => q.diff),
+        ),
+        'other tab',
+      )
+    },
     act(tab: number, step: Step, n: number) {
+      if (all[tab]!.isDead) return
       const { collection, queue } = all[tab]!
       const applied = collection.apply(step(collection, n))
       if (applied.ok) queue.push(applied.value.write)
@@ -198,38 +233,41 @@ function tabs(count: number) {
     write(tab: number) {
       const own = all[tab]!
       const next = own.queue[0]
-      if (!next || own.onItsWay) return
+      if (!next || own.onItsWay || own.isDead) return
       const delta = database.deltaOf(next)
       database.take(delta, 'user')
       const at = (order += 1)
+      log.push({ delta, order: at })
       own.onItsWay = { delta, order: at }
       for (const other of all) if (other !== own) other.news.push({ delta, order: at })
     },
     /** A tab is told that its write was taken. */
     told(tab: number) {
       const own = all[tab]!
-      if (!own.onItsWay) return
+      if (!own.onItsWay || own.isDead) return
       const { delta, order: at } = own.onItsWay
       own.onItsWay = undefined
       own.queue.shift()
       take(own, delta, at)
     },
     hear(tab: number, which: number) {
-      const { news } = all[tab]!
-      if (!news.length) return
+      const { news, isDead } = all[tab]!
+      if (!news.length || isDead) return
       const [{ delta, order: at }] = news.splice(which % news.length, 1) as [{ delta: Delta; order: number }]
       take(all[tab]!, delta, at)
     },
   }
 }
 
-it('three tabs end with what the database holds, whatever they do and in whatever order they hear of it', () => {
+it('three tabs end with what the database holds, whatever they do, in whatever order they hear of it, whoever dies', () => {
   const tab = fc.nat(2)
   const happening = fc.oneof(
     { weight: 3, arbitrary: fc.record({ do: fc.constant('act' as const), tab, step: steps }) },
     { weight: 3, arbitrary: fc.record({ do: fc.constant('write' as const), tab }) },
     { weight: 3, arbitrary: fc.record({ do: fc.constant('told' as const), tab }) },
     { weight: 2, arbitrary: fc.record({ do: fc.constant('hear' as const), tab, which: fc.nat(5) }) },
+    { weight: 1, arbitrary: fc.record({ do: fc.constant('look' as const), tab }) },
+    { weight: 1, arbitrary: fc.record({ do: fc.constant('die' as const), tab }) },
   )
   fc.assert(
     fc.property(fc.array(happening, { maxLength: 40 }), (list) => {
@@ -238,6 +276,8 @@ it('three tabs end with what the database holds, whatever they do and in whateve
         if (h.do === 'act') world.act(h.tab, h.step, n)
         else if (h.do === 'write') world.write(h.tab)
         else if (h.do === 'told') world.told(h.tab)
+        else if (h.do === 'look') world.look(h.tab)
+        else if (h.do === 'die') world.die(h.tab)
         else world.hear(h.tab, h.which)
         expect(world.knowWhereTheyAre()).toBe(true)
       })
@@ -247,7 +287,8 @@ it('three tabs end with what the database holds, whatever they do and in whateve
         world.hear(t, left)
         world.told(t)
       }
-      for (const { collection, queue, news } of world.all) {
+      for (const t of [0, 1, 2]) world.look(t)
+      for (const { collection, queue, news } of world.all.filter((t) => !t.isDead)) {
         expect([queue.length, news.length]).toEqual([0, 0])
         expect(said(collection)).toEqual(said(world.database))
       }

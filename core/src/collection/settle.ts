@@ -10,26 +10,56 @@ export class Settling {
   readonly #known = new Map<string, number>()
   /** Documents as the database holds them, where something made here lies over them and is seen instead. */
   readonly #under = new Map<string, DocumentNow>()
-  #readAt = -1
-  /** Writes settled since, each of which is heard of once. */
-  #since = 0
+  /** Every write up to this one was read or heard of. */
+  #through = -1
+  /** Later ones that were heard of, after a gap. */
+  readonly #beyond = new Set<number>()
 
   /** Everything was read at this place of the order; what is older says nothing new. */
   restart(order: number): void {
     this.#known.clear()
     this.#under.clear()
-    this.#readAt = order
-    this.#since = 0
+    this.#beyond.clear()
+    this.#through = order
+  }
+
+  /** The place of the order up to which nothing is missing. */
+  get through(): number {
+    return this.#through
+  }
+
+  /** Whether something later was heard of than what is missing: it is on its way, or who wrote it did not live to tell. */
+  get hasGap(): boolean {
+    return this.#beyond.size > 0
   }
 
   /** Whether everything that the database had written by its `order`th write was heard of. */
   isAt(order: number): boolean {
-    return this.#readAt + this.#since === order
+    return this.#through === order && !this.hasGap
   }
 
   /** The delta to take in, of one that the database wrote as its `order`th; `pending` is what it does not hold yet. */
-  settle({ documents, journal }: Delta, order: number, pending: readonly Diff[]): Delta {
-    if (order > this.#readAt) this.#since += 1
+  settle(delta: Delta, order: number, pending: readonly Diff[]): Delta {
+    if (order > this.#through) this.#beyond.add(order)
+    const settled = this.#settled(delta, order, pending)
+    this.#closeGap()
+    return settled
+  }
+
+  /** The delta to take in, of all that was written since `through`, read off the database at its `order`th write. */
+  catchUp(delta: Delta, order: number, pending: readonly Diff[]): Delta {
+    const settled = this.#settled(delta, order, pending)
+    this.#through = Math.max(this.#through, order)
+    for (const heard of this.#beyond) if (heard <= this.#through) this.#beyond.delete(heard)
+    this.#closeGap()
+    return settled
+  }
+
+  #closeGap(): void {
+    while (this.#beyond.delete(this.#through + 1)) this.#through += 1
+  }
+
+  #settled({ documents, journal }: Delta, order: number, pending: readonly Diff[]): Delta {
     const newest = documents.flatMap((d) => this.#newest(d, order) ?? [])
     const changes = byDocument(pending)
     return { documents: newest.map((d) => this.#withPending(d, changes)), journal }
@@ -39,7 +69,7 @@ export class Settling {
   #newest(stored: DocumentNow, order: number): DocumentNow | undefined {
     const key = keyOf(stored)
     // what comes late says nothing new, but with it something made here has left the way to the database
-    if ((this.#known.get(key) ?? this.#readAt) >= order) return this.#under.get(key)
+    if ((this.#known.get(key) ?? this.#through) >= order) return this.#under.get(key)
     this.#known.set(key, order)
     return stored
   }

@@ -27,6 +27,12 @@ export const TABLES_VERSION = Math.max(
   ...Object.keys(BESIDE).map(Number),
 )
 
+/** The tables, with their keys, that came with a layout. */
+function added(layout: number): Record<string, string> {
+  const since = KIND_NAMES.filter((kind) => KINDS[kind].since === layout)
+  return { ...Object.fromEntries(since.map((kind) => [kind, 'id'])), ...BESIDE[layout] }
+}
+
 /** One table per kind of document, bundles of journal entries that came in together, and what the last writes touched. */
 export class Database extends Dexie {
   declare journal: Table<Raw, string>
@@ -36,10 +42,12 @@ export class Database extends Dexie {
 
   constructor(name = 'juxtachrome') {
     super(name)
-    for (let layout = 1; layout <= TABLES_VERSION; layout += 1) {
-      const since = KIND_NAMES.filter((kind) => KINDS[kind].since === layout)
-      this.version(layout).stores({ ...Object.fromEntries(since.map((kind) => [kind, 'id'])), ...BESIDE[layout] })
-    }
+    for (let layout = 1; layout <= TABLES_VERSION; layout += 1) this.version(layout).stores(added(layout))
+  }
+
+  /** The tables that a layout has. */
+  tablesOf(layout: number): string[] {
+    return Array.from({ length: layout }, (_, i) => Object.keys(added(i + 1))).flat()
   }
 
   of(kind: KindName): Table<Raw, string> {

@@ -6,6 +6,11 @@ export const NEWER_DATABASE = fail(
   'This collection was last opened by a newer Juxtachrome. Reload to get the newer one; nothing was changed.',
 )
 
+export const FOREIGN_DATABASE = fail(
+  'foreign-database',
+  'The collection’s database lacks a part that belongs to it: another program or a damaged disk changed it. Nothing was changed in it. Save what can be read of it, then wipe and bring that in.',
+)
+
 export const NEWER_TAB: Problem = {
   code: 'newer-tab',
   message: 'A newer Juxtachrome is open in another tab. This one stopped saving: reload it.',

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { added, updated, type JournalEntry, type Paint, noDocuments } from '@juxtachrome/core/documents'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'
-import { Database } from './database'
+import { Database, TABLES_VERSION } from './database'
 import { salvage } from './salvage'
 import { CollectionStorage } from './storage'
 
@@ -102,6 +102,27 @@ describe('storage', () => {
     expect(await new CollectionStorage(new Database(name)).open({ closed: () => undefined })).toMatchObject({
       error: { code: 'newer-database' },
     })
+  })
+
+  it('a database that lacks a table is said to be strange, and stays as it was', async () => {
+    const name = `foreign-${(count += 1)}`
+    const open = (version?: number, change?: (db: IDBDatabase) => void) =>
+      new Promise<{ version: number; tables: string[] }>((done) => {
+        const r = indexedDB.open(name, version)
+        r.onupgradeneeded = () => change?.(r.result)
+        r.onsuccess = () => {
+          done({ version: r.result.version, tables: [...r.result.objectStoreNames] })
+          r.result.close()
+        }
+      })
+    const before = await open(TABLES_VERSION * 10, (db) => {
+      for (const table of new Database().tablesOf(TABLES_VERSION))
+        if (table !== 'paints') db.createObjectStore(table, { keyPath: 'id' })
+    })
+    expect(await new CollectionStorage(new Database(name)).open({ closed: () => undefined })).toMatchObject({
+      error: { code: 'foreign-database' },
+    })
+    expect(await open()).toEqual(before)
   })
 
   describe('a disk that does not give everything', () => {

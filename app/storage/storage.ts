@@ -9,13 +9,14 @@ import {
   type WriteSet,
 } from '@juxtachrome/core/collection'
 import { boundEntry, putEntries } from './bundles'
-import { Database, TABLES_VERSION, type Raw } from './database'
+import { Database, type Raw } from './database'
 import { withLock } from './locks'
 import { STOPPED, type LongWork } from './longWork'
 import { beginEra, countOn, orderOf, type Order } from './order'
 import { ASIDE, PORTION, readAll, readPiecemeal, type Loaded, type Progress } from './reading'
 import { noteTouched, writtenSince } from './touched'
-import { CLOSED, NEWER_DATABASE, NEWER_TAB, problemOf } from './problems'
+import { CLOSED, NEWER_TAB, problemOf } from './problems'
+import { strangeLayout } from './layout'
 
 export interface StorageEvents {
   /** An older tab holds the database and lets nobody change its tables; it is waited for. */
@@ -57,11 +58,10 @@ export class CollectionStorage {
     this.#db.on('blocked', () => events.blocked?.())
     this.#db.on('close', () => events.closed(CLOSED))
     try {
+      const problem = await strangeLayout(this.#db)
+      if (problem) return problem
       await this.#db.open()
-      // Dexie opens a newer layout without complaint; writing into it could harm what it holds
-      if (this.#db.backendDB().version < (TABLES_VERSION + 1) * 10) return ok(undefined)
-      this.#db.close()
-      return NEWER_DATABASE
+      return ok(undefined)
     } catch (error) {
       return problemOf(error)
     }

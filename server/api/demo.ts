@@ -4,12 +4,15 @@ import * as z from 'zod'
 import { readOnly, refuse } from '../answers'
 import { buildDemo } from '../demo/build'
 
-/** The season counts years back from its day, and no day before 1900 is kept. */
-const EARLIEST = '1910-01-01'
+/** The season counts years back from its day, and no day before 1900 is kept; it plans ahead, within four digits. */
+const [EARLIEST, LATEST] = ['1910-01-01', '9990-12-31']
 const Query = z.object({
   today: z
     .string('today is one day such as 2026-05-14')
-    .refine((day) => isDay(day) && day >= EARLIEST, `today is a day such as 2026-05-14, from ${EARLIEST} on`),
+    .refine(
+      (day) => isDay(day) && day >= EARLIEST && day <= LATEST,
+      `today is a day such as 2026-05-14, from ${EARLIEST} to ${LATEST}`,
+    ),
 })
 
 /** The demo collection as a collection file, its dates counted back from `today`. */

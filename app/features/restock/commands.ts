@@ -84,12 +84,14 @@ export function useRestockCommands() {
         needs.map((need, rank) => saying(need, { said: 'accepted', rank }, day)),
       ).ok
     },
-    keepShop(shop: Pick<Shop, 'name' | 'day' | 'currency' | 'offers'> & Partial<Shop>): boolean {
+    /** Keeps a shop's list in the place of its earlier one. Answers what stands in the way, if anything. */
+    keepShop(shop: Pick<Shop, 'name' | 'day' | 'currency' | 'offers'> & Partial<Shop>): Problem | undefined {
       const before = collection.shops.find((s) => s.name === shop.name)
       const after: Shop = { ...(before ?? {}), ...shop, id: before?.id ?? nanoid(12), v: 1 }
-      return undo.commit(`took over the prices of ${shop.name}`, [
+      const kept = undo.commit(`took over the prices of ${shop.name}`, [
         before ? updated('shops', before, after) : added('shops', after),
-      ]).ok
+      ])
+      return kept.ok ? undefined : kept.error
     },
     termsOf(shop: Shop, terms: Pick<Shop, 'delivery' | 'freeFrom'>): boolean {
       const { delivery: _was, freeFrom: _free, ...rest } = shop

@@ -10,6 +10,9 @@ const MOST_MEGABYTES = 8
 /** A shop that says nothing for so long is taken for unreachable, ms. */
 const PATIENCE = 12_000
 
+const notTaken = (shop: string, why: string) =>
+  `The list of ${shop} was not taken in: ${why} The prices of before are still here.`
+
 /** Shops' lists of prices: from a file, or from a simulated shop when it is asked. */
 export function useShops() {
   const collection = useCollection()
@@ -30,7 +33,13 @@ export function useShops() {
     const list = await reading.ask({ text, ...(own.value ? { currency: own.value } : {}) })
     if (!list) return void (trouble.value = reading.trouble.value)
     const called = (name.trim() || file.name.replace(/\.\w+$/, '')).slice(0, 120) || 'A shop'
-    commands.keepShop({ name: called, day: today.value, currency: list.currency, offers: list.offers })
+    const refused = commands.keepShop({
+      name: called,
+      day: today.value,
+      currency: list.currency,
+      offers: list.offers,
+    })
+    if (refused) return void (trouble.value = notTaken(called, refused.message))
     const [first] = list.odd
     const odd = first
       ? `; of ${list.odd.length} something could not be read, first line ${first.line}: ${first.reason}`
@@ -62,7 +71,7 @@ export function useShops() {
     const answer = readShopAnswer(text)
     if (!answer.ok) return void (trouble.value = answer.error.message)
     const { name, day, currency, delivery, freeFrom, offers } = answer.value
-    commands.keepShop({
+    const refused = commands.keepShop({
       name,
       day,
       currency,
@@ -71,6 +80,7 @@ export function useShops() {
       simulated: id,
       offers,
     })
+    if (refused) return void (trouble.value = notTaken(name, refused.message))
     said.value = `${offers.length} lines of ${name}, prices of today.`
   }
 

@@ -28,7 +28,10 @@ describe('how keeping stands', () => {
     const one = fc.oneof(
       fc.constantFrom<Happening>({ is: 'began' }, { is: 'writing' }, { is: 'wroteAll' }),
       fc
-        .tuple(fc.constantFrom('refused' as const, 'stopped' as const, 'closed' as const), fc.constantFrom('closed', 'x'))
+        .tuple(
+          fc.constantFrom('refused' as const, 'stopped' as const, 'closed' as const),
+          fc.constantFrom('closed', 'x'),
+        )
         .map(([is, code]): Happening => ({ is, problem: problem(code) })),
     )
     fc.assert(

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini'
-import { Id, text } from './fields'
+import { Id, line } from './fields'
 
 const Weight = z.number().check(z.gt(0), z.lte(1000))
 
@@ -9,7 +9,7 @@ export const TargetColour = z.looseObject({
   a: z.number().check(z.gte(-128), z.lte(128)),
   b: z.number().check(z.gte(-128), z.lte(128)),
   weight: Weight,
-  name: z.optional(text(120)),
+  name: z.optional(line(120)),
 })
 export type TargetColour = z.infer<typeof TargetColour>
 
@@ -20,7 +20,7 @@ export const TargetChoice = z.discriminatedUnion('kind', [
   z.looseObject({
     kind: z.literal('colours'),
     id: Id,
-    name: text(120),
+    name: line(120),
     weight: Weight,
     colours: z.array(TargetColour).check(z.minLength(1), z.maxLength(400)),
   }),

@@ -6,9 +6,26 @@ export const Id = z.string().check(z.regex(/^[\w:.-]{1,64}$/, 'An id holds 1 to 
 
 export const text = (longest: number) => z.string().check(z.maxLength(longest, `At most ${longest} characters.`))
 
+/**
+ * Control characters, line and paragraph separators, and marks that turn the direction of what follows (Unicode 16.0,
+ * general categories Cc, Zl and Zp; UAX 9): a name with one of them could break a line of a file that it stands in.
+ */
+const BREAKS = /[\p{Cc}\p{Zl}\p{Zp}\u202A-\u202E\u2066-\u2069]+/gu
+
+/** Words that stand on one line, as names do. */
+export const oneLine = (words: string): string => words.replace(BREAKS, ' ')
+
+/** Words of one line. */
+export const line = (longest: number) => text(longest).check(z.overwrite(oneLine))
+
 export const Name = z
   .string()
-  .check(z.trim(), z.minLength(1, 'A name is needed.'), z.maxLength(120, 'At most 120 characters.'))
+  .check(
+    z.overwrite(oneLine),
+    z.trim(),
+    z.minLength(1, 'A name is needed.'),
+    z.maxLength(120, 'At most 120 characters.'),
+  )
 
 /** A calendar day, `YYYY-MM-DD`, in the artist's own time zone. */
 export const Day = z.string().check(z.refine(isDay, 'A day such as 2026-05-14.'))

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini'
-import { Day, Id, Price, text, Volume } from './fields'
+import { Day, Id, Price, text, Volume, line } from './fields'
 import { kind } from './kind'
 
 export const ITEM_KINDS = ['tube', 'stick', 'bought pan', 'handmade pan', 'sample'] as const
@@ -35,7 +35,7 @@ export const Item = z.looseObject({
   price: z.optional(Price),
   bought: z.optional(Day),
   /** Shop, fair or friend. */
-  boughtFrom: z.optional(text(120)),
+  boughtFrom: z.optional(line(120)),
   note: z.optional(text(2000)),
   removed: z.optional(z.boolean()),
 })

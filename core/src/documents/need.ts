@@ -1,5 +1,5 @@
 import * as z from 'zod/mini'
-import { Day, Id, text } from './fields'
+import { Day, Id, line } from './fields'
 import { Paint } from './paint'
 import { kind } from './kind'
 
@@ -20,7 +20,7 @@ export const NeedAnswer = z.looseObject({
   /** Whether the same pigments by another maker would do. */
   anyMaker: z.optional(z.boolean()),
   /** What it is, where nothing gathers it any more or it was written down by hand. */
-  words: z.optional(text(160)),
+  words: z.optional(line(160)),
   pigments: z.optional(Paint.shape.pigments),
   own: z.optional(z.boolean()),
 })

@@ -2,7 +2,7 @@ import * as z from 'zod/mini'
 import { HUE_FAMILIES } from '../colour/wheel'
 import { SWATCH_SOURCES } from '../film/swatch'
 import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from '../pigments/scales'
-import { Day, Id, Name, text } from './fields'
+import { Day, Id, Name, text, line } from './fields'
 import { kind } from './kind'
 
 /** CIELAB under D65, 2 degree observer, of a dry swatch on white paper. */
@@ -33,15 +33,15 @@ export const EFFECTS = ['fluorescent', 'pearlescent', 'interference', 'metallic'
 export const Paint = z.looseObject({
   id: Id,
   v: z.literal(1),
-  maker: text(120),
+  maker: line(120),
   name: Name,
   /** Tells two paints of one name apart, before and after a reformulation. */
-  formula: z.optional(text(60)),
+  formula: z.optional(line(60)),
   /** Colour Index generic names in the Index's form, as on the label. */
   pigments: z
     .array(z.string().check(z.regex(/^[PNBSA](Br|Bk|[YORVBGWM])\d{1,3}(:\d{1,2})?$/, 'A code such as PB15:3.')))
     .check(z.maxLength(12, 'At most 12 codes.')),
-  series: z.optional(text(12)),
+  series: z.optional(line(12)),
   grade: z.optional(z.enum(GRADES)),
   masstone: z.optional(Swatch),
   wash: z.optional(Swatch),

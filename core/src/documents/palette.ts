@@ -1,6 +1,6 @@
 import * as z from 'zod/mini'
 import { Brief } from './brief'
-import { Day, Id, Name, text } from './fields'
+import { Day, Id, Name, text, line } from './fields'
 import { GuideState } from './guide'
 import { byName, kind } from './kind'
 
@@ -50,7 +50,7 @@ export type Holder = z.infer<typeof Holder>
 /** A paint that is away, in words also where it is not of the collection, and the mixture that does its work. */
 export const StandsFor = z.looseObject({
   paintId: z.optional(Id),
-  words: text(160),
+  words: line(160),
   mixture: z.optional(
     z.looseObject({
       paints: z
@@ -66,7 +66,7 @@ export type StandsFor = z.infer<typeof StandsFor>
 export const PlacePlan = z.looseObject({
   paintId: z.optional(Id),
   /** Kept free, with the reason. */
-  reserved: z.optional(text(200)),
+  reserved: z.optional(line(200)),
   /** What the paint that is planned here, or a mixture where none is, stands in for until that is back. */
   standsFor: z.optional(StandsFor),
   /** Left alone by every automatic ordering. */

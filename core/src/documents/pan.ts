@@ -1,5 +1,5 @@
 import * as z from 'zod/mini'
-import { Id, text } from './fields'
+import { Id, text, line } from './fields'
 import { kind } from './kind'
 
 export const PAN_SIZES = ['half pan', 'full pan'] as const
@@ -11,7 +11,7 @@ export const Pan = z.looseObject({
   v: z.literal(1),
   size: z.enum(PAN_SIZES),
   /** What is written on its underside. */
-  label: text(60),
+  label: line(60),
   note: z.optional(text(500)),
   removed: z.optional(z.boolean()),
 })

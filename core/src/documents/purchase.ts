@@ -1,5 +1,5 @@
 import * as z from 'zod/mini'
-import { Day, Id, text } from './fields'
+import { Day, Id, line } from './fields'
 import { kind, newestFirst } from './kind'
 
 const Minor = z.int().check(z.gte(0), z.lte(100_000_00))
@@ -8,7 +8,7 @@ export type PurchaseState = (typeof PURCHASE_STATES)[number]
 
 /** One thing that was ordered, and what became of it: the items it is or was to be. */
 export const PurchaseLine = z.looseObject({
-  words: text(200),
+  words: line(200),
   minor: Minor,
   itemIds: z.array(Id).check(z.maxLength(120)),
   state: z.enum(PURCHASE_STATES),
@@ -21,7 +21,7 @@ export type PurchaseLine = z.infer<typeof PurchaseLine>
 export const Purchase = z.looseObject({
   id: Id,
   v: z.literal(1),
-  shop: text(120),
+  shop: line(120),
   day: Day,
   currency: z.string().check(z.regex(/^[A-Z]{3}$/, 'A currency such as EUR.')),
   delivery: z.optional(Minor),

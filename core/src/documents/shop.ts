@@ -3,6 +3,8 @@ import { Day, Id, Name } from './fields'
 import { Offer } from './offer'
 import { byName, kind } from './kind'
 
+/** Lines of one shop: more than a whole shop for artists has. */
+export const MOST_OFFERS = 25_000
 const Minor = z.int().check(z.gte(0), z.lte(100_000_00))
 
 /** A shop and its list of prices as it was on a day. */
@@ -18,7 +20,7 @@ export const Shop = z.looseObject({
   freeFrom: z.optional(Minor),
   /** Where the list came from: a file, or the simulated shop by its name there. */
   simulated: z.optional(z.string().check(z.maxLength(40))),
-  offers: z.array(Offer).check(z.maxLength(6000, 'At most 6000 lines.')),
+  offers: z.array(Offer).check(z.maxLength(MOST_OFFERS, `At most ${MOST_OFFERS} lines.`)),
 })
 export type Shop = z.infer<typeof Shop>
 

@@ -7,6 +7,7 @@ import { decodeText } from './decodeText'
 import { matchColumns, readRow } from './paintTable'
 import { readPastedList } from './pastedList'
 import { readTable, type Table } from './readTable'
+import { zipSync } from 'fflate'
 import { tablesIn, unpackWorkbook } from './readWorkbook'
 import type { Result } from '../result'
 
@@ -169,6 +170,74 @@ describe('what a table holds', () => {
       millilitres: 7.5,
       bought: '2024-05-01',
     })
+  })
+
+  /** A workbook as text of its one sheet, with one text and one format in it. */
+  const book = (cells: string) => {
+    const file = (name: string, text: string) => [name, new TextEncoder().encode(text)] as const
+    const main = 'http://schemas.openxmlformats.org/spreadsheetml/2006/main'
+    const rel = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships'
+    return zipSync(
+      Object.fromEntries([
+        file('[Content_Types].xml', '<Types/>'),
+        file(
+          'xl/workbook.xml',
+          `<workbook xmlns="${main}" xmlns:r="${rel}"><sheets><sheet name="Paints" sheetId="1" r:id="rId1"/></sheets></workbook>`,
+        ),
+        file(
+          'xl/_rels/workbook.xml.rels',
+          `<Relationships><Relationship Id="rId1" Type="${rel}/worksheet" Target="worksheets/sheet1.xml"/><Relationship Id="rId2" Type="${rel}/styles" Target="styles.xml"/></Relationships>`,
+        ),
+        file(
+          'xl/styles.xml',
+          `<styleSheet xmlns="${main}"><cellXfs count="1"><xf numFmtId="14"/></cellXfs></styleSheet>`,
+        ),
+        file('xl/sharedStrings.xml', `<sst xmlns="${main}"><si><t>Viridian</t></si></sst>`),
+        file('xl/worksheets/sheet1.xml', `<worksheet xmlns="${main}"><sheetData>${cells}</sheetData></worksheet>`),
+      ]),
+    )
+  }
+  const unpacked = async (cells: string) => unpackWorkbook(new Uint8Array(book(cells)).buffer)
+  const text = (at: string, words: string) => `<c r="${at}" t="inlineStr"><is><t>${words}</t></is></c>`
+  const HEAD = `<row r="1">${text('A1', 'Name')}${text('B1', 'Codes')}${text('C1', 'Bought')}</row>`
+
+  it('an odd cell of a workbook puts its row in question, and not the book', async () => {
+    for (const odd of [
+      '<c r="C2" t="z"><v>12</v></c>',
+      '<c r="C2" t="s"><v>99</v></c>',
+      '<c r="C2" s="77"><v>1</v></c>',
+      '<c r="C2"><v>12x</v></c>',
+      '<c r="C2" t="b"><v>maybe</v></c>',
+      '<c r="C2" s="0"><v>99999999999999</v></c>',
+      '<c r="C2" t="d"><v>+012345-01-01T00:00:00Z</v></c>',
+    ]) {
+      const read = await unpacked(
+        `${HEAD}<row r="2">${text('A2', 'Rose')}${text('B2', 'PV19')}${odd}</row><row r="3"><c r="A3" t="s"><v>0</v></c>${text('B3', 'PG18')}</row>`,
+      )
+      const { table } = must(tablesIn(must(read)))[0]!
+      expect(table.rows.map((r) => r[0])).toEqual(['Rose', 'Viridian'])
+      const row = readRow(table, 0, matchColumns(table))
+      expect(row.ok ? (row.value.questions ?? []).length : 1, odd).toBeGreaterThan(0)
+      expect(must(readRow(table, 1, matchColumns(table))).pigments).toEqual(['PG18'])
+    }
+  })
+
+  it('a cell far out is named before the workbook is read', async () => {
+    for (const [at, what] of [
+      ['XFD1', '256 columns'],
+      ['A1048576', '100000 rows'],
+    ] as const) {
+      const read = await unpacked(`${HEAD}<row r="2">${text(at, 'x')}</row>`)
+      expect(read).toMatchObject({ ok: false, error: { code: 'file-too-large' } })
+      expect(!read.ok && read.error.message).toContain(`One cell lies at ${at}`)
+      expect(!read.ok && read.error.message).toContain(what)
+    }
+  })
+
+  it('a workbook that says it unpacks to more than is read is refused without unpacking it', async () => {
+    const bytes = zipSync({ 'xl/worksheets/sheet1.xml': new Uint8Array(210_000_000) })
+    const read = await unpackWorkbook(new Uint8Array(bytes).buffer)
+    expect(!read.ok && read.error.message).toContain('unpacked it holds 210 MB')
   })
 
   it('no workbook is no crash', async () => {

@@ -14,7 +14,7 @@ export {
 export { readSpectra, type SpectralFile } from './readSpectra'
 export type { Table } from './readTable'
 export type { Sheet } from './readWorkbook'
-export { LIST_HEADINGS, paintTableRows, writeCsv, writePaintCsv } from './writePaintTable'
+export { LIST_HEADINGS, paintTableRows, writePaintCsv } from './writePaintTable'
 export { type ColourList, readColourList } from './readColourList'
 export { type NamedColour, writeCgats, writeColoursCsv, writeGpl } from './writeColours'
 export { type PriceList, readPriceList } from './readPriceList'
@@ -23,3 +23,4 @@ export { readPalette, sharedPalette, takePalette, writePalette } from './palette
 export { linesOf, readStudentList, type StudentLine, type StudentList, writeStudentList } from './studentsFile'
 export { linesOfGuide, linesOfPalette, paintsInOrder } from './studentLines'
 export { readFormat } from './readFormat'
+export { writeCsv } from './writeCsv'

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
+import { loadDocument } from '../documents/load'
 import { readPriceList } from './readPriceList'
 import { readTable } from './readTable'
 
@@ -35,6 +36,36 @@ describe('a shop’s list as a table', () => {
     expect(read.value.currency).toBe('EUR')
     expect(read.value.offers[2]!.minor).toBeUndefined()
     expect(read.value.odd[0]!.reason).toMatch(/GBP/)
+  })
+  it('a column of pigment codes that is headed Code holds no numbers of the shop', () => {
+    const read = list('Code,Name,Price\nPB29,Ultramarine,8.90\nPB29,Ultramarine deep,7.90\nPY154,Yellow,6')
+    if (!read.ok) throw new Error()
+    expect(read.value.offers.map((o) => [o.id, o.holds[0]!.pigments])).toEqual([
+      ['line-2', ['PB29']],
+      ['line-3', ['PB29']],
+      ['line-4', ['PY154']],
+    ])
+    const own = list('Code,Name,Price\n1001,Ultramarine,8.90\n1002,Yellow,6')
+    expect(own.ok && own.value.offers.map((o) => o.id)).toEqual(['1001', '1002'])
+  })
+  it('a whole shop of twenty thousand lines is one that can be kept; numbers that repeat cost no more than others', () => {
+    const lines = (number: (i: number) => string) =>
+      list(['No,Name,Price', ...Array.from({ length: 20_000 }, (_, i) => `${number(i)},Paint ${i},5`)].join('\n'))
+    const took = (work: () => unknown) => {
+      const begun = performance.now()
+      work()
+      return performance.now() - begun
+    }
+    const other = took(() => lines(String))
+    const same = took(() => {
+      const read = lines(() => '17')
+      if (!read.ok) throw new Error(read.error.message)
+      expect(new Set(read.value.offers.map((o) => o.id)).size).toBe(20_000)
+      const shop = { id: 's', v: 1, name: 'All', day: '2026-05-01', currency: 'EUR', offers: read.value.offers }
+      expect(loadDocument('shops', shop).ok).toBe(true)
+    })
+    // quadratic cost was some thousand times the other's
+    expect(same / other).toBeLessThan(40)
   })
   it('without names or prices it is refused', () => {
     expect(list('Name,Size\nA,5 ml')).toMatchObject({ ok: false, error: { code: 'no-price-list' } })

@@ -82,13 +82,22 @@ interface Line {
   price?: { minor: number; currency: string }
 }
 
-function columnsOf({ headings }: Table): Partial<Record<Column, number>> {
+function columnsOf({ headings, rows }: Table): Partial<Record<Column, number>> {
   const columns: Partial<Record<Column, number>> = {}
   for (const column of Object.keys(HEADINGS) as Column[]) {
     const at = headings.findIndex((h, i) => HEADINGS[column].test(h.trim()) && !Object.values(columns).includes(i))
     if (at >= 0) columns[column] = at
   }
-  return columns
+  const { id, pigments, ...others } = columns
+  // "Code" may be the shop's number or the pigment's: the cells tell
+  if (id === undefined || !areCodes(rows.map((row) => row[id] ?? ''))) return columns
+  return { ...others, pigments: pigments ?? id }
+}
+
+/** Whether most of a column's cells are pigment codes. */
+function areCodes(cells: readonly string[]): boolean {
+  const filled = cells.filter((c) => c.trim()).slice(0, 500)
+  return filled.filter((c) => parsePigmentCodes(c).codes.length > 0).length > filled.length / 2
 }
 
 function paintOf(row: readonly string[], cell: (row: readonly string[], column: Column) => string): OfferedPaint {
@@ -112,17 +121,13 @@ function commonest(words: readonly string[]): string | undefined {
 }
 
 function offersOf(lines: readonly Line[]): Offer[] {
-  const used = new Set<string>()
-  const unique = (wanted: string) => {
-    let id = wanted
-    for (let n = 2; used.has(id); n += 1) id = `${wanted.slice(0, 70)}-${n}`
-    used.add(id)
-    return id
-  }
+  const unique = numberer()
   const sets = new Map<string, Line[]>()
   const singles: Offer[] = []
   for (const line of lines) {
-    if (line.set) sets.set(line.set, [...(sets.get(line.set) ?? []), line])
+    const set = line.set ? sets.get(line.set) : undefined
+    if (set) set.push(line)
+    else if (line.set) sets.set(line.set, [line])
     else singles.push(offerOf(unique(line.id || `line-${line.line}`), [line]))
   }
   const bundles = [...sets].map(([set, own]) => ({
@@ -130,6 +135,21 @@ function offersOf(lines: readonly Line[]): Offer[] {
     set,
   }))
   return [...singles, ...bundles]
+}
+
+/** Gives each line a number of its own: a repeated one counts on, from where it last stood. */
+function numberer(): (wanted: string) => string {
+  const used = new Set<string>()
+  const last = new Map<string, number>()
+  return (wanted) => {
+    const base = wanted.slice(0, 70)
+    let n = last.get(base) ?? 1
+    let id = wanted
+    while (used.has(id)) id = `${base}-${(n += 1)}`
+    last.set(base, n)
+    used.add(id)
+    return id
+  }
 }
 
 /** One paint, or a set: its price stands on one of its lines; sold out where any line says so. */

@@ -20,7 +20,7 @@ export const ShopAnswer = z.looseObject({
 export type ShopAnswer = z.infer<typeof ShopAnswer>
 
 /** Longer answers are not looked at. */
-const MOST_CHARACTERS = 6_000_000
+const MOST_CHARACTERS = 25_000_000
 
 /**
  * Reads what a shop's route answered; whatever comes, nothing is taken over unchecked.

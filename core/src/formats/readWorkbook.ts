@@ -1,5 +1,6 @@
 import readXlsxFile from 'read-excel-file/universal'
 import { fail, ok, type Result } from '../result'
+import { lookIntoWorkbook, NOT_A_WORKBOOK, withOddCellsAsText } from './lookIntoWorkbook'
 import { tableOf, type Table } from './readTable'
 
 /** A sheet of a workbook that holds a table. */
@@ -12,17 +13,24 @@ export interface Sheet {
 export type RawSheets = { sheet: string; data: readonly (readonly unknown[])[] }[]
 
 /**
- * Unpacks a workbook (Office Open XML, ECMA-376: `.xlsx`).
- * Errors: `not-a-workbook`.
+ * Unpacks a workbook (Office Open XML, ECMA-376: `.xlsx`). An odd cell becomes text.
+ * Errors: `not-a-workbook`, `file-too-large`.
  */
 export async function unpackWorkbook(bytes: ArrayBuffer): Promise<Result<RawSheets>> {
+  const looked = lookIntoWorkbook(new Uint8Array(bytes))
+  if (!looked.ok) return looked
   try {
     return ok(await readXlsxFile(bytes))
   } catch {
-    return fail(
-      'not-a-workbook',
-      'This is not an XLSX workbook, or it is damaged or locked. Save it as XLSX or CSV first.',
-    )
+    return unpackMended(bytes)
+  }
+}
+
+async function unpackMended(bytes: ArrayBuffer): Promise<Result<RawSheets>> {
+  try {
+    return ok(await readXlsxFile(new Uint8Array(withOddCellsAsText(new Uint8Array(bytes))).buffer))
+  } catch {
+    return NOT_A_WORKBOOK
   }
 }
 
@@ -38,6 +46,12 @@ export function tablesIn(sheets: RawSheets): Result<Sheet[]> {
 
 function cellText(value: unknown): string {
   if (value === null || value === undefined) return ''
-  if (value instanceof Date) return value.toISOString().slice(0, 10)
+  if (value instanceof Date) return dayText(value)
   return String(value)
+}
+
+/** A day that the calendar does not have is text, and puts its row in question. */
+function dayText(date: Date): string {
+  if (Number.isNaN(date.getTime())) return 'a day out of range'
+  return date.toISOString().split('T')[0]!
 }

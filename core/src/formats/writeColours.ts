@@ -1,6 +1,6 @@
 import { toScreen } from '../colour/srgb'
 import type { LabD65 } from '../units'
-import { writeCsv } from './writePaintTable'
+import { writeCsv } from './writeCsv'
 
 /** A colour with its name; what was predicted, what was read, or both. */
 export interface NamedColour {

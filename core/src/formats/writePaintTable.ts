@@ -1,8 +1,8 @@
-import Papa from 'papaparse'
 import { COLUMNS, WORD_FIELDS, wordOf, type ColumnField } from '../documents/fieldTable'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import { writePrice } from '../paints/reading/price'
+import { writeCsv } from './writeCsv'
 
 /** Columns as a table of the collection has them: those that an import understands, in its order. */
 export const LIST_HEADINGS: readonly ColumnField[] = COLUMNS.map((c) => c.name)
@@ -52,13 +52,6 @@ export function paintTableRows(
   })
 }
 
-/** Any table as comma-separated text (RFC 4180); what a spreadsheet would take for a formula is kept from being one. */
-export const writeCsv = (rows: readonly (readonly string[])[]): string =>
-  Papa.unparse(
-    rows.map((r) => [...r]),
-    { escapeFormulae: true, newline: '\r\n' },
-  )
-
-/** As comma-separated text (RFC 4180); what a spreadsheet would take for a formula is kept from being one. */
+/** The collection's rows as comma-separated text. */
 export const writePaintCsv = (rows: readonly Record<ColumnField, string>[]): string =>
-  Papa.unparse([...rows], { columns: [...LIST_HEADINGS], escapeFormulae: true, newline: '\r\n' })
+  writeCsv([[...LIST_HEADINGS], ...rows.map((row) => LIST_HEADINGS.map((heading) => row[heading]))])

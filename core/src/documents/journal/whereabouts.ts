@@ -1,10 +1,10 @@
 import * as z from 'zod/mini'
-import { text } from '../fields'
+import { line } from '../fields'
 
 export const STOWED = ['master set', 'tin', 'bag', 'lent', 'given away', 'thrown away'] as const
 
 /** Where a pan is that lies in no palette, and which tin or bag, or with whom, in words. */
-export const Whereabouts = z.looseObject({ kind: z.enum(STOWED), words: z.optional(text(60)) })
+export const Whereabouts = z.looseObject({ kind: z.enum(STOWED), words: z.optional(line(60)) })
 export type Whereabouts = z.infer<typeof Whereabouts>
 
 /** Pans that are gone are no longer reckoned with. */

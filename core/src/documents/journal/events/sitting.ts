@@ -1,5 +1,5 @@
 import * as z from 'zod/mini'
-import { Id, text } from '../../fields'
+import { Id, text, line } from '../../fields'
 import { eventKind, happened } from '../eventKind'
 import { VesselRef } from '../vessel'
 
@@ -13,7 +13,7 @@ export const Used = z.looseObject({
 export type Used = z.infer<typeof Used>
 
 /** What was missed while painting; a paint of the collection where it is one. */
-export const Wished = z.looseObject({ words: text(120), paintId: z.optional(Id) })
+export const Wished = z.looseObject({ words: line(120), paintId: z.optional(Id) })
 export type Wished = z.infer<typeof Wished>
 
 /** A painting, or one sitting of it: from which palette, what was used and what was missed. */
@@ -23,7 +23,7 @@ export const sitting = eventKind({
     ...happened,
     paletteId: Id,
     /** What it was, in a few words. */
-    words: text(160),
+    words: line(160),
     subject: z.optional(text(60)),
     used: z.array(Used).check(z.maxLength(200)),
     wished: z.optional(z.array(Wished).check(z.maxLength(12))),

@@ -184,11 +184,11 @@ export const useKeeper = defineStore('keeper', () => {
       const batch = outbox.first(most)
       const written = await storage.write(together(batch), batch[0]!.era)
       if (written.ok) {
-        outbox.gone(batch.length)
+        outbox.gone(batch)
         most = Infinity
         wrote(written.value)
       } else if (written.error.code === 'replaced-elsewhere') {
-        outbox.gone(batch.length)
+        outbox.gone(batch)
         notices.trouble(written.error.message)
       } else if (batch.length > 1) most = 1
       else return refused(written.error)
@@ -216,16 +216,19 @@ export const useKeeper = defineStore('keeper', () => {
     if (isStopped()) return stopped()
     await flush()
     return inbox.undisturbed(async () => {
+      const { revision } = collection.core
       const put = await storage.putAll(incoming, how, progress)
-      const isKnown = put.ok && mayJoin(incoming, how, put.value.before)
+      const isKnown = put.ok && mayJoin(incoming, how, put.value.before, revision)
       return replaced(put, isKnown ? cameIn(incoming, how, collection.core) : undefined)
     })
   }
 
   /** What the disk holds now is known without reading it anew: all could be read, and all was heard of. */
-  function mayJoin(incoming: Contents, how: 'replace' | 'add', before: Order): boolean {
+  function mayJoin(incoming: Contents, how: 'replace' | 'add', before: Order, revision: number): boolean {
     if (incoming.unreadable.length > 0) return false
     if (how === 'replace') return true
+    // what was made meanwhile is not on the disk, and will not be: it belongs to what was replaced
+    if (collection.core.revision !== revision) return false
     return before.era === era.value && settling.isAt(before.count) && collection.core.unreadable.length === 0
   }
 
@@ -269,6 +272,7 @@ export const useKeeper = defineStore('keeper', () => {
     era,
     open,
     look,
+    orderNow: () => storage.orderNow(),
     keep,
     keepAll,
     flush,

@@ -33,7 +33,7 @@ export const CORE_ORDER = [
 ]
 
 /** Packages that core may import; everything else that is no relative path is refused there. */
-const CORE_PACKAGES = ['culori', 'date-fns', 'minisearch', 'papaparse', 'read-excel-file', 'zod']
+const CORE_PACKAGES = ['culori', 'date-fns', 'fflate', 'minisearch', 'papaparse', 'read-excel-file', 'zod']
 
 /**
  * What each room of the application may import of the application; core is open to all of them, `jobs` only to

@@ -66,7 +66,8 @@ describe('keeping', () => {
   })
 
   it('works offline after the first load, and nothing leaves the machine', async () => {
-    const app = await App.open('/paints')
+    const profile = await mkdtemp(join(tmpdir(), 'jx-first-'))
+    const app = await App.open('/paints', { profile })
     await app.until(
       async () =>
         (await app.driver.executeAsyncScript(
@@ -102,6 +103,7 @@ describe('keeping', () => {
     )
     expect(hosts).toEqual([app.url])
     await app.close()
+    await rm(profile, { recursive: true, force: true, maxRetries: 3 })
   })
 
   it('forbids inline script', async () => {
@@ -130,7 +132,9 @@ describe('keeping', () => {
 
 describe('a browser that has promised nothing', () => {
   it('is told once, with the way to a copy', async () => {
-    const app = await App.open('/')
+    // one that was used much promises by itself
+    const profile = await mkdtemp(join(tmpdir(), 'jx-fresh-'))
+    const app = await App.open('/', { profile })
     await app.says('This browser has not promised to keep the collection')
     await app.click('Understood')
     await app.reload()
@@ -139,6 +143,7 @@ describe('a browser that has promised nothing', () => {
     await app.go('/data')
     await app.says('The browser has not promised to keep it')
     await app.close()
+    await rm(profile, { recursive: true, force: true, maxRetries: 3 })
   })
 
   it('is not told while there is nothing to lose', async () => {

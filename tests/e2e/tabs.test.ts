@@ -91,12 +91,13 @@ describe('two windows that edit one place', () => {
   })
 
   // both lock and unlock the same place, each by what it sees, busy with other things in between
-  it.each([0, 3, 10, 20])('%i ms apart end alike, as the disk has it', async (apart) => {
+  // every order of news is tried in app/stores/tabs.test.ts; here it is two real windows
+  it.each([0, 10])('%i ms apart end alike, as the disk has it', async (apart) => {
     await to(second)
     await app.driver.executeScript(
       `new BroadcastChannel('test').onmessage = ({ data }) => { spin(data.apart); work(data.place, data.busy) }`,
     )
-    const places = ['A1', 'A2', 'A3', 'A4', 'A5', 'A6', 'B1', 'B2', 'B3', 'B4']
+    const places = ['A1', 'A2', 'A3', 'A4', 'A5', 'A6']
     for (const [i, place] of places.entries()) {
       await to(first)
       await app.inPage(

@@ -2,7 +2,7 @@ import { Holder } from '@juxtachrome/core/documents'
 import type { Result } from '@juxtachrome/core/result'
 import { readSharedFile } from '~/shared/files/sharedFile'
 import { asHolder } from './commands'
-import { saveFile } from '~/shared/files/useExport'
+import { saveFile } from '~/shared/files/saveFile'
 
 const FORMAT = 'juxtachrome-boxes'
 const MOST = 100

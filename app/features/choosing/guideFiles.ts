@@ -1,7 +1,7 @@
 import { Guide } from '@juxtachrome/core/documents'
 import type { Result } from '@juxtachrome/core/result'
 import { readSharedFile } from '~/shared/files/sharedFile'
-import { saveFile } from '~/shared/files/useExport'
+import { saveFile } from '~/shared/files/saveFile'
 
 const FORMAT = 'juxtachrome-guides'
 const MOST = 200

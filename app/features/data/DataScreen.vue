@@ -7,13 +7,15 @@ import { useStart } from '~/shared/shell/useStart'
 import { useKeeper } from '~/stores/keeper'
 import { useSettings } from '~/stores/settings'
 import { useNotices } from '~/stores/notices'
+import CopiesPanel from './CopiesPanel.vue'
 import ImportCollection from './ImportCollection.vue'
+import WorkingBar from '~/shared/ui/WorkingBar.vue'
 import WipeCollection from './WipeCollection.vue'
 
 useHead({ title: 'Data · Juxtachrome' })
 const collection = useCollection()
 const keeper = useKeeper()
-const { download, downloadCsv, downloadXlsx } = useExport()
+const { exporting, download, downloadCsv, downloadXlsx } = useExport()
 const settings = useSettings()
 const NAMES = new Intl.DisplayNames('en', { type: 'currency' })
 const CURRENCIES = Intl.supportedValuesOf('currency').map((code) => ({ code, words: `${code}, ${NAMES.of(code)}` }))
@@ -50,7 +52,10 @@ const keeping = computed(
           <span class="inline-block min-w-12 pr-2 text-right font-semibold">{{ count }}</span>{{ many }}
         </li>
       </ul>
-      <button class="btn btn-primary" @click="download">Export everything</button>
+      <WorkingBar v-if="exporting" label="Writing the file" :done="exporting.done" :on-cancel="exporting.cancel"
+        >Writing the file …</WorkingBar
+      >
+      <button v-else class="btn btn-primary" @click="download">Export everything</button>
       <p class="hint mt-1">
         One JSON file with all of it, also what a newer version wrote. Keep a copy elsewhere from time to time.
       </p>
@@ -67,6 +72,7 @@ const keeping = computed(
         <NuxtLink class="btn" to="/list">Print with swatches</NuxtLink>
       </div>
     </section>
+    <CopiesPanel />
     <ImportCollection />
     <section v-if="collection.unreadable.length" class="panel p-4">
       <h2>Could not be read</h2>

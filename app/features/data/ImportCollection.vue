@@ -3,20 +3,21 @@ import type { Result } from '@juxtachrome/core/result'
 import { replacedInWords, wouldReplace, type Contents } from '@juxtachrome/core/collection'
 import { ref, shallowRef } from 'vue'
 import { counted } from '@juxtachrome/core/units'
-import { readTextFile } from '~/shared/files/readFile'
+import { readCollectionFile } from '~/shared/files/readCollectionFile'
+import { percent } from '~/shared/words/figures'
 import { useAsk, type Question } from '~/shared/ui/useAsk'
 import { useCollection } from '~/stores/collection'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
-import { useCore } from '~/shared/questions/useCore'
 import FileButton from '~/shared/ui/FileButton.vue'
+import { useRestorePoint } from './useRestorePoint'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 const collection = useCollection()
 const keeper = useKeeper()
 const notices = useNotices()
 const { ask } = useAsk()
-const core = useCore()
+const { mayGoOn, STAYS } = useRestorePoint()
 const found = shallowRef<Contents>()
 const name = ref('')
 const trouble = ref('')
@@ -34,12 +35,9 @@ async function choose(file: File) {
   else trouble.value = read.error.message
 }
 async function readFile(file: File): Promise<Result<Contents>> {
-  const text = await readTextFile(file, 200)
-  if (!text.ok) return text
-  const say = (p: { done: number; of: number }) => (progress.value = `Reading: ${p.done} of ${p.of}`)
-  const asked = core.ask('readCollection', { text: text.value }, { topic: 'collection', progress: say })
-  cancel.value = asked.cancel
-  return asked.result
+  const reading = readCollectionFile(file, (done, of) => (progress.value = `Reading: ${percent(done / of)}`))
+  cancel.value = reading.cancel
+  return reading.result
 }
 
 /** Says what will be lost, before anything is. */
@@ -47,14 +45,14 @@ function questionAbout(incoming: Contents, how: 'replace' | 'add'): Question {
   if (how === 'replace')
     return {
       title: 'Replace everything?',
-      text: 'What is here now is replaced by the file. This cannot be undone; export first if in doubt.',
+      text: `What is here now is replaced by the file. ${STAYS}`,
       yes: 'Replace everything',
     }
   const replaced = replacedInWords(wouldReplace(incoming, collection.core))
   const loss = replaced
     ? `Here already, and otherwise than in the file: ${replaced}. The file’s are taken instead.`
     : 'Nothing that is here is changed.'
-  return { title: 'Add the file?', text: `What is in the file is added. ${loss} This cannot be undone.`, yes: 'Add it' }
+  return { title: 'Add the file?', text: `What is in the file is added. ${loss} ${STAYS}`, yes: 'Add it' }
 }
 
 async function put(how: 'replace' | 'add') {
@@ -62,6 +60,7 @@ async function put(how: 'replace' | 'add') {
   if (!incoming) return
   if (!collection.isEmpty && !(await ask(questionAbout(incoming, how)))) return
   cancel.value = undefined
+  if (!(await mayGoOn(`the import of ${name.value.slice(0, 120)}`))) return
   progress.value = 'Putting it in …'
   const done = await keeper.putAll(incoming, how, (n, of) => {
     progress.value = `Putting it in: ${n} of ${of}`

@@ -2,20 +2,23 @@
 import { useAsk } from '~/shared/ui/useAsk'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
+import { useRestorePoint } from './useRestorePoint'
 
 const keeper = useKeeper()
 const notices = useNotices()
 const { ask } = useAsk()
+const { mayGoOn, STAYS } = useRestorePoint()
 async function wipe() {
   if (
     !(await ask({
       title: 'Wipe everything?',
-      text: 'All paints, palettes and the journal are deleted from this browser. This cannot be undone; an export can be imported again.',
+      text: `All paints, palettes and the journal are deleted from this browser. ${STAYS}`,
       yes: 'Wipe everything',
       type: 'wipe',
     }))
   )
     return
+  if (!(await mayGoOn('everything was wiped'))) return
   const wiped = await keeper.wipe()
   if (wiped.ok) notices.say('Wiped. The drawer is empty.')
   else notices.trouble(wiped.error.message)

@@ -2,7 +2,7 @@
 import type { Palette } from '@juxtachrome/core/documents'
 import { useSharing } from './sharing'
 import { slug } from '~/shared/files/slug'
-import { saveFile } from '~/shared/files/useExport'
+import { saveFile } from '~/shared/files/saveFile'
 
 /** One palette as a file for somebody else, without the rest of the collection; a list of it for students. */
 const props = defineProps<{ palette: Palette }>()

@@ -1,7 +1,7 @@
 import { counted, dayInWords } from '@juxtachrome/core/units'
 import { saveCalendar } from '~/shared/files/calendarFile'
 import { moneyInWords } from '~/shared/words/moneyWords'
-import { saveFile } from '~/shared/files/useExport'
+import { saveFile } from '~/shared/files/saveFile'
 import type { PlannedBuy } from './usePurchasePlan'
 
 interface Period {

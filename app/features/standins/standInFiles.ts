@@ -2,7 +2,7 @@ import { writeCsv } from '@juxtachrome/core/formats'
 import type { ValueOf } from '~/workers/client'
 import { costInWords, KIND_WORDS, nameOfStandIn } from './words'
 import { slug } from '~/shared/files/slug'
-import { saveFile } from '~/shared/files/useExport'
+import { saveFile } from '~/shared/files/saveFile'
 import type { NameOf } from '~/shared/words/lists'
 import { figure } from '~/shared/words/figures'
 

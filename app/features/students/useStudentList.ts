@@ -14,7 +14,7 @@ import { useCollection } from '~/stores/collection'
 import { nameOfStandIn } from '~/features/standins'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { slug } from '~/shared/files/slug'
-import { saveFile } from '~/shared/files/useExport'
+import { saveFile } from '~/shared/files/saveFile'
 
 /** A list for students as it is made: its lines, and what stands in at up to two levels of price. */
 export function useStudentList(from: string) {

@@ -9,6 +9,7 @@ import { useBalances } from '~/shared/items/useBalances'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import EmptyCollection from '~/shared/shell/EmptyCollection.vue'
+import CopyLine from '~/shared/shell/CopyLine.vue'
 import LastingNotice from '~/shared/shell/LastingNotice.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import PaletteThumb from '~/shared/tray/PaletteThumb.vue'
@@ -79,7 +80,8 @@ const toFill = computed(() =>
   <div class="mx-auto w-full max-w-6xl p-3">
     <div class="mb-3 flex flex-wrap items-baseline gap-3">
       <h1>Today</h1>
-      <p class="hint">{{ dayInWords(today) }}</p>
+      <p class="hint grow">{{ dayInWords(today) }}</p>
+      <CopyLine />
     </div>
     <LastingNotice />
     <LazyPathAhead v-if="!collection.isEmpty" />

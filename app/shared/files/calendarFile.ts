@@ -1,4 +1,4 @@
-import { saveFile } from './useExport'
+import { saveFile } from './saveFile'
 
 export interface CalendarDay {
   id: string

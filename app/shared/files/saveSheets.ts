@@ -3,7 +3,7 @@ import { writeCgats, writeColoursCsv, writeGpl, type NamedColour } from '@juxtac
 import { dayOf } from '@juxtachrome/core/units'
 import type { PrintFonts } from '~/print/fonts'
 import { slug } from './slug'
-import { saveFile } from './useExport'
+import { saveFile } from './saveFile'
 
 /** Dots to a millimetre of a picture: 300 to an inch. */
 const DOTS = 300 / 25.4

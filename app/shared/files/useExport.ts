@@ -1,35 +1,45 @@
 import { counted, dayOf } from '@juxtachrome/core/units'
 import type { Contents } from '@juxtachrome/core/collection'
-import { writeCollection } from '@juxtachrome/core/formats'
+import { shallowRef } from 'vue'
 import { useCollection } from '~/stores/collection'
+import { collectionBlob } from '~/stores/collectionBlob'
+import { useCopies } from '~/stores/copies'
 import { useKeeper } from '~/stores/keeper'
+import { saveFile } from './saveFile'
 
-/** Hands a file to the browser's downloads. */
-export function saveFile(name: string, data: BlobPart, type: string) {
-  const url = URL.createObjectURL(new Blob([data], { type }))
-  const link = document.createElement('a')
-  link.href = url
-  link.download = name
-  link.click()
-  setTimeout(() => URL.revokeObjectURL(url), 30_000)
-}
+/** An export that is being written: how far it is, 0 to 1, and what stops it. */
+const exporting = shallowRef<{ done: number; cancel: () => void }>()
 
-function saveContents(name: string, contents: Contents) {
+/** Answers whether a file was saved, which it is not when it was cancelled, or while another is being written. */
+async function saveContents(name: string, contents: Contents): Promise<boolean> {
+  if (exporting.value) return false
+  const stop = new AbortController()
+  const cancel = () => stop.abort()
+  const progress = (done: number) => (exporting.value = { done, cancel })
+  progress(0)
   const now = new Date()
-  saveFile(`${name}-${dayOf(now)}.json`, writeCollection(contents, now.toISOString()), 'application/json')
+  try {
+    const blob = await collectionBlob(contents, now, { progress, signal: stop.signal })
+    if (blob) saveFile(`${name}-${dayOf(now)}.json`, blob, 'application/json')
+    return blob !== undefined
+  } finally {
+    exporting.value = undefined
+  }
 }
 
 export function useExport() {
   const collection = useCollection()
   const keeper = useKeeper()
   /** Everything as one JSON file. */
-  const download = () => saveContents('juxtachrome', collection.contents())
+  async function download(): Promise<void> {
+    if (await saveContents('juxtachrome', collection.contents())) await useCopies().savedByHand()
+  }
 
   /** Saves what the disk still gives of a collection that could not be opened, and says what that was. */
   async function rescueToFile(): Promise<string> {
     const read = await keeper.salvage()
     if (!read.ok) return `Nothing could be read: ${read.error.message}`
-    saveContents('juxtachrome-rescued', read.value)
+    if (!(await saveContents('juxtachrome-rescued', read.value))) return 'Nothing was saved: it was cancelled.'
     const { documents, unreadable } = read.value
     const whole = Object.values(documents).reduce((n, list) => n + list.length, 0)
     const rest = unreadable.length ? `, and ${unreadable.length} that cannot be read here, as they were found` : ''
@@ -46,5 +56,5 @@ export function useExport() {
     const blob = await (await files()).xlsxOf(collection.paints, collection.itemsOf)
     saveFile(listName('xlsx'), blob, 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
   }
-  return { download, downloadCsv, downloadXlsx, rescueToFile }
+  return { exporting, download, downloadCsv, downloadXlsx, rescueToFile }
 }

@@ -2,11 +2,12 @@ import type { Result } from '@juxtachrome/core/result'
 import { dayOf } from '@juxtachrome/core/units'
 import { replacedInWords, wouldReplace, type Contents } from '@juxtachrome/core/collection'
 import { useCollection } from '~/stores/collection'
+import { useCopies } from '~/stores/copies'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
 import { useAsk } from '~/shared/ui/useAsk'
-import { useCore } from '~/shared/questions/useCore'
+import { readCollectionFile } from '~/shared/files/readCollectionFile'
 
 /** Opens the collection, and the demo where the server was started to show it and nothing is here yet. */
 export function useStart() {
@@ -19,7 +20,7 @@ export function useStart() {
       const response = await fetch(`/api/demo?today=${dayOf(new Date())}`)
       if (!response.ok)
         return { ok: false, error: { code: 'no-demo', message: `The demo could not be fetched (${response.status}).` } }
-      return await useCore().ask('readCollection', { text: await response.text() }).result
+      return await readCollectionFile(await response.blob()).result
     } catch {
       return {
         ok: false,
@@ -34,13 +35,14 @@ export function useStart() {
   /** Asks before the demo takes the place of what was changed in it since. */
   async function mayReplace(demo: Contents): Promise<boolean> {
     const replaced = replacedInWords(wouldReplace(demo, collection.core))
-    const text = `You changed some of the demo: ${replaced}. Adding it again takes your changes back. This cannot be undone.`
+    const text = `You changed some of the demo: ${replaced}. Adding it again takes your changes back. What is here now stays on this device as a copy: see Data.`
     return !replaced || useAsk().ask({ title: 'Add the demo again?', text, yes: 'Take my changes back' })
   }
 
   async function openDemo(): Promise<boolean> {
     const demo = await fetchDemo()
     if (demo.ok && !(await mayReplace(demo.value))) return false
+    if (demo.ok) await useCopies().pointBefore('adding the demo')
     const put = demo.ok ? await keeper.putAll(demo.value, 'add') : demo
     if (put.ok) await keeper.markStarted()
     else notices.trouble(put.error.message)
@@ -49,7 +51,10 @@ export function useStart() {
 
   async function start(progress?: (done: number, of: number) => void) {
     const opened = await keeper.open(progress)
-    if (opened.ok) useUndo().takeUp()
+    if (opened.ok) {
+      useUndo().takeUp()
+      void useCopies().begin()
+    }
     if (!opened.ok || !collection.isEmpty || (await keeper.hasStarted())) return
     const health = await fetch('/api/health')
       .then((r) => r.json() as Promise<{ demo?: boolean }>)

@@ -1,5 +1,6 @@
 import { registerSW } from 'virtual:pwa-register'
 import { ref } from 'vue'
+import { useCopies } from '~/stores/copies'
 
 /** `ready`: a newer Juxtachrome waits to be taken. `elsewhere`: another window took it; this one goes on with the old. */
 const update = ref<'none' | 'ready' | 'elsewhere'>('none')
@@ -27,7 +28,10 @@ export function useUpdate() {
     take: () => {
       isAskedHere = true
       if (update.value === 'elsewhere') window.location.reload()
-      else void takeIt?.()
+      else
+        void useCopies()
+          .pointBefore('the update')
+          .finally(() => takeIt?.())
     },
     later: () => (update.value = 'none'),
   }

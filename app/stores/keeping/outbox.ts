@@ -25,14 +25,18 @@ export class Outbox {
     return this.#queue.slice(0, Math.min(most, other < 0 ? this.#queue.length : other))
   }
 
-  /** The first ones are on disk, or will never be. */
-  gone(many: number): void {
-    this.#queue.splice(0, many)
+  /** These are on disk, or will never be. */
+  gone(ones: readonly Queued[]): void {
+    for (const one of ones) {
+      const at = this.#queue.indexOf(one)
+      if (at >= 0) this.#queue.splice(at, 1)
+    }
     this.#count()
   }
 
   clear(): void {
-    this.gone(this.#queue.length)
+    this.#queue.length = 0
+    this.#count()
   }
 
   /** What was made in one era, and waits. */

@@ -1,6 +1,7 @@
 /** All documents in memory, and what changes them. What is shared of it, by name. */
 export { checkDelta } from './checkDelta'
 export { checkWrite } from './checkWrite'
+export { type Compared, compareCopy, type Difference } from './compare'
 export { Collection } from './collection'
 export { type Contents, isKind, loadOfAnyKind, noContents, type Unreadable, wordOf } from './contents'
 export {

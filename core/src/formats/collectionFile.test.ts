@@ -4,6 +4,7 @@ import { HOLDERS } from '../arranging/holders'
 import { Collection } from '../collection/collection'
 import type { Contents } from '../collection/contents'
 import { FILE_SCHEMA, readCollection, writeCollection } from './collectionFile'
+import { readCollectionFile, type FileLike } from './collectionStream'
 import { noDocuments, type Documents } from '../documents/kinds'
 import type { Palette } from '../documents/palette'
 import type { Result } from '../result'
@@ -224,5 +225,86 @@ describe('the collection file', () => {
       value: { documents: { paints: [] }, unreadable: [{ kind: 'paints' }] },
     })
     expect(({} as { evil?: number }).evil).toBeUndefined()
+  })
+})
+
+describe('a collection file in pieces', () => {
+  /** A file whose bytes come in portions of any size, also within a letter. */
+  const file = (text: string, portion: number): FileLike => {
+    const bytes = new TextEncoder().encode(text)
+    return {
+      size: bytes.length,
+      slice: (from, to) => ({ text: async () => new TextDecoder().decode(bytes.slice(from, to)) }),
+      text: async () => text,
+      stream: () => {
+        let at = 0
+        const read = async () => {
+          const value = bytes.slice(at, (at += portion))
+          return value.length ? { done: false, value } : { done: true }
+        }
+        return { getReader: () => ({ read }) }
+      },
+    }
+  }
+  const documents = (p: unknown, q: Palette[]) => ({ ...noDocuments(), paints: p as Documents['paints'], palettes: q })
+  const unreadable = [{ kind: 'brushes', raw: { id: 'ü]}', text: '"items":[' }, problem: { code: '', message: '' } }]
+
+  it('comes in as it does in one text, whatever the portions; each document stands on a line of its own', async () => {
+    await fc.assert(
+      fc.asyncProperty(paints, palettes, fc.integer({ min: 1, max: 300 }), async (p, q, portion) => {
+        const contents = { documents: documents(p, q), unreadable }
+        const text = writeCollection(contents, WRITTEN)
+        expect(JSON.parse(text)).toMatchObject({ format: 'juxtachrome-collection', schema: FILE_SCHEMA })
+        expect(text.split('\n').filter((line) => line.startsWith('{"')).length).toBe(2 + p.length + q.length)
+        const told: number[] = []
+        const read = await readCollectionFile(file(text, portion), (done) => told.push(done))
+        if (!read.ok) throw new Error(read.error.message)
+        expect(writeCollection(read.value, WRITTEN)).toBe(text)
+        expect(told.at(-1)).toBe(new TextEncoder().encode(text).length)
+      }),
+      { numRuns: runs(60) },
+    )
+  })
+
+  it('one that another program laid out anew, or an older version wrote, comes in as one text', async () => {
+    const text = writeCollection(
+      { documents: documents([{ id: 'p', v: 1, maker: '', name: 'K', pigments: [] }], []), unreadable },
+      WRITTEN,
+    )
+    for (const spaces of [0, 1, 2]) {
+      const other = JSON.stringify(JSON.parse(text), null, spaces)
+      const read = await readCollectionFile(file(other, 50))
+      expect(read.ok && writeCollection(read.value, WRITTEN)).toBe(text)
+    }
+  })
+
+  it('one that is cut short anywhere is refused, and so is one that goes on after its end', async () => {
+    const text = writeCollection(
+      { documents: documents([{ id: 'p', v: 1, maker: '', name: 'K', pigments: [] }], []), unreadable },
+      WRITTEN,
+    )
+    for (let length = 0; length < text.length - 1; length += 7) {
+      const read = await readCollectionFile(file(text.slice(0, length), 64))
+      expect(read.ok, text.slice(0, length)).toBe(false)
+    }
+    expect(await readCollectionFile(file(`${text}{"id":"q"}\n`, 64))).toMatchObject({ error: { code: 'not-json' } })
+  })
+
+  it('refusals are those of one text', async () => {
+    const line = (head: object, ...rest: string[]) =>
+      [
+        `${JSON.stringify({ format: 'juxtachrome-collection', schema: 1, ...head }).slice(0, -1)},"documents":{`,
+        ...rest,
+      ].join('\n')
+    const paint = '{"id":"p","v":1,"maker":"","name":"K","pigments":[]}'
+    const end = ['"unreadable":[', ']}']
+    for (const [text, code] of [
+      ['', 'empty-file'],
+      [line({ schema: FILE_SCHEMA + 1 }), 'from-newer-version'],
+      [line({}, '"paints":[', `${paint},`, paint, ']},', ...end), 'twice-the-same-id'],
+      [line({}, '"paints":[', `${paint},`, '{"id"', ']},', ...end), 'not-json'],
+      [line({}, paint, ']},', ...end), 'not-json'],
+    ] as const)
+      expect(await readCollectionFile(file(text, 40)), text).toMatchObject({ error: { code } })
   })
 })

@@ -8,19 +8,42 @@ export const FILE_FORMAT = 'juxtachrome-collection'
 /** 2: recipes came in. 3: pans, and a journal that names vessels. 4: paintings, needs, shops and purchases. */
 export const FILE_SCHEMA = 5
 
+/** Characters of a piece, about. */
+const PIECE = 500_000
+
 /**
- * Everything as one JSON text, with a schema version, sorted by id and by field, so that the same collection
- * always gives the same bytes but for `written`. Documents that could not be read go along as found.
+ * Everything as one JSON text, with a schema version, sorted by id and by field, a document a line, so that the same
+ * collection always gives the same bytes but for `written`. Documents that could not be read go along as found. In
+ * pieces of about half a million characters: a large collection is longer than a single text can be.
  */
-export function writeCollection({ documents, unreadable }: Contents, written: string): string {
-  const sorted = Object.fromEntries(KIND_NAMES.map((k) => [k, byId(documents[k])]))
-  const kept = unreadable.map(({ kind, raw }) => ({ kind, raw }))
-  return `${JSON.stringify({ format: FILE_FORMAT, schema: FILE_SCHEMA, written, documents: sorted, unreadable: kept }, inFieldOrder, 1)}\n`
+export function* collectionPieces({ documents, unreadable }: Contents, written: string): Generator<string> {
+  let piece = `${headOf(written)}\n`
+  for (const [i, kind] of KIND_NAMES.entries()) {
+    piece += `${JSON.stringify(kind)}:[`
+    for (const [n, document] of byId(documents[kind]).entries()) {
+      piece += `${n ? ',' : ''}\n${JSON.stringify(document, inFieldOrder)}`
+      if (piece.length < PIECE) continue
+      yield piece
+      piece = ''
+    }
+    piece += i < KIND_NAMES.length - 1 ? '\n],\n' : '\n]},\n'
+  }
+  piece += '"unreadable":['
+  for (const [n, { kind, raw }] of unreadable.entries())
+    piece += `${n ? ',' : ''}\n${JSON.stringify({ kind, raw }, inFieldOrder)}`
+  yield `${piece}\n]}\n`
 }
 
-/** A replacer that writes the fields of records in alphabetical order, but for the file's own. */
-function inFieldOrder(this: unknown, key: string, value: unknown): unknown {
-  if (key === '' || !isRecord(value)) return value
+const headOf = (written: string) =>
+  `${JSON.stringify({ format: FILE_FORMAT, schema: FILE_SCHEMA, written }).slice(0, -1)},"documents":{`
+
+/** Everything as one JSON text, as `collectionPieces`. Errors: none; longer than half a gigabyte, the machine refuses. */
+export const writeCollection = (contents: Contents, written: string): string =>
+  [...collectionPieces(contents, written)].join('')
+
+/** A replacer that writes the fields of records in alphabetical order. */
+function inFieldOrder(this: unknown, _key: string, value: unknown): unknown {
+  if (!isRecord(value)) return value
   return Object.fromEntries(Object.entries(value).sort(([p], [q]) => (p < q ? -1 : 1)))
 }
 
@@ -29,25 +52,49 @@ const byId = (list: readonly { id: string }[]) => [...list].sort((p, q) => (p.id
 export type ReadProgress = { done: number; of: number }
 
 /**
- * Reads a collection file. All or nothing per file: a file that is not ours, newer, or inconsistent
+ * Reads a collection file from its text. All or nothing per file: a file that is not ours, newer, or inconsistent
  * is refused whole; single documents that fail are returned in `unreadable` with the reason.
  * Yields progress every few thousand documents.
  *
  * Errors: `empty-file`, `not-json`, `not-a-collection`, `from-newer-version`, `twice-the-same-id`.
  */
 export function* readCollection(text: string): Generator<ReadProgress, Result<Contents>> {
-  if (text.trim() === '') return fail('empty-file', 'The file is empty.')
+  if (text.trim() === '') return EMPTY
   let raw: unknown
   try {
     raw = JSON.parse(text)
   } catch {
-    return fail(
-      'not-json',
-      text.includes('\u0000')
-        ? 'This is not a text file.'
-        : 'The file is not valid JSON: it may be cut short or of another kind.',
-    )
+    return notJson(text)
   }
+  const refused = refusalOf(raw)
+  if (refused) return refused
+  const { documents: tables, unreadable: before } = raw as { documents: Record<string, unknown>; unreadable?: unknown }
+  const intake = new Intake()
+  const of = Object.values(tables).reduce<number>((n, rows) => n + (Array.isArray(rows) ? rows.length : 0), 0)
+  let done = 0
+  for (const [kind, rows] of Object.entries(tables)) {
+    if (!Array.isArray(rows)) return fail('not-a-collection', `“${kind.slice(0, 40)}” is not a list.`)
+    for (const row of rows as unknown[]) {
+      const twice = intake.take(kind, row)
+      if (twice) return twice
+      if (++done % 2000 === 0) yield { done, of }
+    }
+  }
+  return ok(intake.end(Array.isArray(before) ? before : []))
+}
+
+export const EMPTY = fail('empty-file', 'The file is empty.')
+
+export const notJson = (text: string): Result<never> =>
+  fail(
+    'not-json',
+    text.includes('\u0000')
+      ? 'This is not a text file.'
+      : 'The file is not valid JSON: it may be cut short or of another kind.',
+  )
+
+/** Why a file of this head is not read, if it is not. */
+export function refusalOf(raw: unknown): Result<never> | undefined {
   if (!isRecord(raw) || raw.format !== FILE_FORMAT)
     return fail('not-a-collection', 'This is JSON, but not a Juxtachrome collection.')
   if (typeof raw.schema !== 'number' || raw.schema > FILE_SCHEMA)
@@ -55,37 +102,38 @@ export function* readCollection(text: string): Generator<ReadProgress, Result<Co
       'from-newer-version',
       `The file has schema ${String(raw.schema).slice(0, 20)}; this Juxtachrome reads up to ${FILE_SCHEMA}. Nothing was changed.`,
     )
-  if (!isRecord(raw.documents)) return fail('not-a-collection', 'The file holds no documents.')
-  return yield* readDocuments(raw.documents, Array.isArray(raw.unreadable) ? raw.unreadable : [])
+  return isRecord(raw.documents) ? undefined : fail('not-a-collection', 'The file holds no documents.')
 }
 
-function* readDocuments(tables: Record<string, unknown>, before: unknown[]): Generator<ReadProgress, Result<Contents>> {
-  const documents = noDocuments()
-  const unreadable: Unreadable[] = []
-  const of = Object.values(tables).reduce<number>((n, rows) => n + (Array.isArray(rows) ? rows.length : 0), 0)
-  let done = 0
-  for (const [kind, rows] of Object.entries(tables)) {
-    if (!Array.isArray(rows)) return fail('not-a-collection', `“${kind.slice(0, 40)}” is not a list.`)
-    const ids = new Set<string>()
-    for (const raw of rows as unknown[]) {
-      const loaded = loadOfAnyKind(kind, raw)
-      if (!loaded.ok) unreadable.push({ kind, raw: keepable(raw), problem: loaded.error })
-      else if (ids.has(loaded.value.id))
-        return fail(
-          'twice-the-same-id',
-          `Two ${wordOf(kind)} documents have the id ${loaded.value.id}. Nothing was changed.`,
-          loaded.value.id,
-        )
-      else {
-        ids.add(loaded.value.id)
-        ;(documents[kind as KindName] as unknown[]).push(loaded.value)
-      }
-      if (++done % 2000 === 0) yield { done, of }
+/** Takes a file's documents in one by one, each checked and migrated. */
+export class Intake {
+  readonly #documents = noDocuments()
+  readonly #unreadable: Unreadable[] = []
+  readonly #ids = new Map<string, Set<string>>()
+
+  /** Errors: `twice-the-same-id`. */
+  take(kind: string, raw: unknown): Result<never> | undefined {
+    const loaded = loadOfAnyKind(kind, raw)
+    if (!loaded.ok) {
+      this.#unreadable.push({ kind, raw: keepable(raw), problem: loaded.error })
+      return undefined
     }
+    const { id } = loaded.value
+    let ids = this.#ids.get(kind)
+    if (!ids) this.#ids.set(kind, (ids = new Set()))
+    if (ids.has(id))
+      return fail('twice-the-same-id', `Two ${wordOf(kind)} documents have the id ${id}. Nothing was changed.`, id)
+    ids.add(id)
+    ;(this.#documents[kind as KindName] as unknown[]).push(loaded.value)
+    return undefined
   }
-  takeUp(before, documents, unreadable)
-  setCorrectionsOfCorrectionsAside(documents, unreadable)
-  return ok({ documents, unreadable })
+
+  /** All of it; `before` is what another version could not read. */
+  end(before: readonly unknown[]): Contents {
+    takeUp(before, this.#documents, this.#unreadable)
+    setCorrectionsOfCorrectionsAside(this.#documents, this.#unreadable)
+    return { documents: this.#documents, unreadable: this.#unreadable }
+  }
 }
 
 /** What another version could not read may be readable here; what is there already is not displaced by it. */

@@ -1,5 +1,6 @@
 /** Readers and writers of files. What is shared of it, by name. */
-export { FILE_SCHEMA, readCollection, writeCollection } from './collectionFile'
+export { collectionPieces, FILE_SCHEMA, readCollection, writeCollection } from './collectionFile'
+export { type FileLike, readCollectionFile } from './collectionStream'
 export { leftoverOf, type PaintRows } from './paintRows'
 export { decodeText } from './decodeText'
 export { type ListPaints, type ListQuestion } from './pastedList'
@@ -24,3 +25,4 @@ export { linesOf, readStudentList, type StudentLine, type StudentList, writeStud
 export { linesOfGuide, linesOfPalette, paintsInOrder } from './studentLines'
 export { readFormat } from './readFormat'
 export { writeCsv } from './writeCsv'
+export { copiesToThin, dayOfCopy, nextCopyName } from './copies'

@@ -159,7 +159,13 @@ export class JobRunner {
     const ready = job.first ? await job.first(request, this.tools) : ok(request)
     if (!ready.ok) return ready
     if (!stands()) return undefined
-    if (job.work) return job.work(ready.value, this.tools, (progress) => this.send({ type: 'progress', id, progress }))
+    if (job.work) {
+      const tell = (progress: unknown) => {
+        if (!stands()) throw new Error('closed')
+        this.send({ type: 'progress', id, progress })
+      }
+      return job.work(ready.value, this.tools, tell)
+    }
     const steps = job.run(ready.value, open.rests.reading(this.#mirror))
     let sliceEnds = this.#clock() + SLICE
     let told: unknown

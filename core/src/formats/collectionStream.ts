@@ -1,0 +1,111 @@
+import type { Contents } from '../collection/contents'
+import { fail, ok, type Result } from '../result'
+import { EMPTY, Intake, notJson, readCollection, refusalOf } from './collectionFile'
+
+/** What is read of a `Blob`; core asks for no DOM. */
+export interface FileLike {
+  size: number
+  slice(from: number, to: number): { text(): Promise<string> }
+  text(): Promise<string>
+  stream(): { getReader(): { read(): Promise<{ done: boolean; value?: Uint8Array }> } }
+}
+declare class TextDecoder {
+  decode(bytes?: Uint8Array, options?: { stream: boolean }): string
+}
+
+/** A file that is not written a document a line has to fit into one text. */
+export const MOST_AT_ONCE = 400_000_000
+/** The first line of a file that is written a document a line. */
+const HEAD = /^\{"format":.*"documents":\{$/
+
+/**
+ * Reads a collection file of any length: one with a document a line, as `collectionPieces` writes it, line by line, any
+ * other as one text. `tell` hears how many bytes were read.
+ * Errors: those of `readCollection`, and `file-too-large`.
+ */
+export async function readCollectionFile(
+  file: FileLike,
+  tell: (done: number, of: number) => void = () => undefined,
+): Promise<Result<Contents>> {
+  if (file.size === 0) return EMPTY
+  const [first = ''] = (await file.slice(0, 2000).text()).split('\n', 1)
+  if (HEAD.test(first)) return readLines(file, tell)
+  if (file.size > MOST_AT_ONCE)
+    return fail(
+      'file-too-large',
+      `The file is ${Math.round(file.size / 1e6)} MB and was not written by this Juxtachrome as it is: at most ${MOST_AT_ONCE / 1e6} MB of such a file are read.`,
+    )
+  const running = readCollection(await file.text())
+  for (;;) {
+    const step = running.next()
+    if (step.done) return step.value
+    tell((step.value.done / step.value.of) * file.size, file.size)
+  }
+}
+
+async function readLines(file: FileLike, tell: (done: number, of: number) => void): Promise<Result<Contents>> {
+  const lines = new CollectionLines()
+  const reader = file.stream().getReader()
+  const decoder = new TextDecoder()
+  let rest = ''
+  let read = 0
+  for (;;) {
+    const { done, value } = await reader.read()
+    rest += value ? decoder.decode(value, { stream: true }) : decoder.decode()
+    const whole = rest.split('\n')
+    rest = done ? '' : whole.pop()!
+    for (const line of whole) {
+      const refused = lines.take(line)
+      if (refused) return refused
+    }
+    if (done) return lines.end()
+    tell((read += value?.length ?? 0), file.size)
+  }
+}
+
+/**
+ * Takes in a file line by line: its head, then for each list a line that names it, one for each document, and one that
+ * ends it.
+ */
+class CollectionLines {
+  readonly #intake = new Intake()
+  readonly #before: unknown[] = []
+  /** What comes next: a head, lists of documents, what could not be read, nothing. */
+  #at: 'head' | 'documents' | 'unreadable' | 'end' = 'head'
+  #kind: string | undefined
+
+  take(line: string): Result<never> | undefined {
+    try {
+      if (this.#at === 'head') return this.#head(line)
+      const [, begins] = /^"([^"]{1,80})":\[$/.exec(line) ?? []
+      if (begins !== undefined) this.#kind = begins
+      else if (/^\]\}?,?$/.test(line)) this.#close(line)
+      else if (line !== '') return this.#document(JSON.parse(line.endsWith(',') ? line.slice(0, -1) : line))
+      return undefined
+    } catch {
+      return notJson(line)
+    }
+  }
+
+  #head(line: string): Result<never> | undefined {
+    this.#at = 'documents'
+    return refusalOf(JSON.parse(`${line}}}`))
+  }
+
+  #document(raw: unknown): Result<never> | undefined {
+    if (this.#kind === undefined) return notJson('')
+    if (this.#at === 'documents') return this.#intake.take(this.#kind, raw)
+    this.#before.push(raw)
+    return undefined
+  }
+
+  #close(line: string): void {
+    this.#kind = undefined
+    if (line === ']},') this.#at = 'unreadable'
+    if (line === ']}') this.#at = 'end'
+  }
+
+  end(): Result<Contents> {
+    return this.#at === 'end' ? ok(this.#intake.end(this.#before)) : notJson('')
+  }
+}

@@ -265,7 +265,7 @@ export const ACTS: Act[] = [
   ],
   [
     'take in a palette',
-    () => useSharing().takeIn(useSharing().asText(tin())),
+    () => useSharing().takeIn(useSharing().asText(tin(), false)),
     /^took in the palette/,
     () => useCollection().palettes.length === demo.palettes.length + 1,
   ],

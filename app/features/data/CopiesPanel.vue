@@ -86,7 +86,7 @@ const lookAtPoint = (point: RestorePoint) =>
           :key="name"
           class="flex min-h-10 flex-wrap items-center gap-2 border-t border-line py-1"
         >
-          <span class="grow"
+          <span class="inline-block grow first-letter:uppercase"
             >{{ agoInWords(day) }} <span class="hint">{{ name }}</span></span
           >
           <button class="btn" :aria-label="`Look at the copy of ${agoInWords(day)}`" @click="lookAtCopy(name, day)">

@@ -23,7 +23,7 @@ export function differsInWords({ differences, entries }: Compared): string {
     entries.onlyCopy ? `${entries.onlyCopy} journal entries only in the copy` : '',
     entries.onlyHere ? `${entries.onlyHere} journal entries only here` : '',
   ].filter(Boolean)
-  return parts.length ? `${listed(parts)}.` : 'It holds just what is here.'
+  return parts.length ? `${listed(parts)}.` : 'nothing.'
 }
 
 /** What a record is called: by its name, its words, or the paint that it is of. */

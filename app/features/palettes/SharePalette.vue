@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
+import { ref } from 'vue'
 import { useSharing } from './sharing'
 import { slug } from '~/shared/files/slug'
 import { saveFile } from '~/shared/files/saveFile'
@@ -8,8 +9,13 @@ import { saveFile } from '~/shared/files/saveFile'
 const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{ done: [] }>()
 const sharing = useSharing()
+const withNotes = ref(false)
 function share() {
-  saveFile(`palette-${slug(props.palette.name)}.json`, sharing.asText(props.palette), 'application/json')
+  saveFile(
+    `palette-${slug(props.palette.name)}.json`,
+    sharing.asText(props.palette, withNotes.value),
+    'application/json',
+  )
   emit('done')
 }
 </script>
@@ -21,6 +27,9 @@ function share() {
       The file holds the box, the plan, its paints and their recipes: no tubes, prices or journal. It opens beside what
       somebody has.
     </p>
+    <label class="mt-2 flex items-center gap-2"
+      ><input v-model="withNotes" type="checkbox" /> With my notes of its paints and recipes</label
+    >
     <p class="mt-2 flex flex-wrap gap-2">
       <button type="button" class="btn" @click="share">Share as a file</button>
       <NuxtLink class="btn" :to="`/students?of=palette:${palette.id}`" @click="emit('done')"

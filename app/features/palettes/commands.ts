@@ -1,6 +1,15 @@
 import { againstChild } from '@juxtachrome/core/filling'
 import { fail, ok } from '@juxtachrome/core/result'
-import { added, type Brief, removed, updated, type Holder, type Palette, planAt } from '@juxtachrome/core/documents'
+import {
+  added,
+  type Brief,
+  removed,
+  updated,
+  type Holder,
+  lackingPlaces,
+  type Palette,
+  planAt,
+} from '@juxtachrome/core/documents'
 import { clearPlan, lockPlace, movePlan, placePaint, reservePlace } from '@juxtachrome/core/arranging'
 import { nanoid } from 'nanoid'
 import { useChangePalette } from '~/shared/tray/changePalette'
@@ -86,7 +95,10 @@ export function usePaletteCommands() {
       })
     },
     takeArrangement(palette: Palette, { plan }: Pick<Palette, 'plan'>, order: string) {
-      undo.commit(`ordered ${palette.name}: ${order}`, [updated('palettes', palette, { ...palette, plan })])
+      // what is planned for places that the box lacks has no place in any order, and stays
+      const lacking = lackingPlaces(palette).map((id) => [id, palette.plan[id]!] as const)
+      const after = { ...palette, plan: { ...Object.fromEntries(lacking), ...plan } }
+      undo.commit(`ordered ${palette.name}: ${order}`, [updated('palettes', palette, after)])
     },
   }
 }

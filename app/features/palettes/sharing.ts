@@ -4,6 +4,7 @@ import { readPalette, sharedPalette, takePalette, writePalette } from '@juxtachr
 import { ok } from '@juxtachrome/core/result'
 import { counted } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
+import { listed } from '~/shared/words/figures'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
@@ -14,7 +15,8 @@ export function useSharing() {
   const undo = useUndo()
   const notices = useNotices()
   return {
-    asText: (palette: Palette): string => writePalette(sharedPalette(palette, collection.paint, collection.recipes)),
+    asText: (palette: Palette, withNotes: boolean): string =>
+      writePalette(sharedPalette(palette, collection.paint, collection.recipes, { withNotes })),
     /** Takes a shared palette in under ids of its own; nothing that is here is changed. Errors: as `readPalette`. */
     takeIn(text: string): Result<Palette> {
       const read = readPalette(text)
@@ -25,6 +27,10 @@ export function useSharing() {
       notices.say(
         `${taken.palette.name} is here: ${counted(taken.known, 'paint')} of it you have listed, ${taken.fresh} came in without a tube.`,
       )
+      if (taken.lacking.length)
+        notices.trouble(
+          `It is planned for places that its box lacks: ${listed(taken.lacking)}. What is planned there is kept; move it, or give the palette another box.`,
+        )
       return ok(taken.palette)
     },
   }

@@ -18,6 +18,7 @@ import CarryGhost from '~/shared/tray/CarryGhost.vue'
 import LensBar from '~/shared/tray/LensBar.vue'
 import PaletteTray from '~/shared/tray/PaletteTray.vue'
 import PaletteZones from '~/shared/tray/PaletteZones.vue'
+import LackingPlaces from './LackingPlaces.vue'
 import PlaceLegend from '~/shared/tray/PlaceLegend.vue'
 
 const LazyInspectPanel = defineAsyncComponent(() => import('./InspectPanel.vue'))
@@ -160,6 +161,12 @@ const LABELS = computed(() =>
         @select="select"
         @clear="commands.clear(palette.id, $event)"
         @lock="commands.lock(palette.id, $event, !planAt(palette, $event)?.locked)"
+      />
+      <LackingPlaces
+        :palette="palette"
+        :free="free"
+        @move="(from, to) => commands.move(palette.id, from, to)"
+        @clear="commands.clear(palette.id, $event)"
       />
       <p class="mt-2 flex flex-wrap justify-between gap-2">
         <strong class="font-semibold" aria-live="polite"

@@ -1,4 +1,5 @@
 import { fail, ok, type Result } from '@juxtachrome/core/result'
+import { tooManyPixels } from '~/shared/files/usePhoto'
 
 /** The longer side of a kept picture, px; smaller where it would still be too large. */
 const SIDES = [360, 280, 200] as const
@@ -8,9 +9,11 @@ const MOST_BYTES = 60_000_000
 /** A photograph made small enough to be kept with a painting: a JPEG of at most some 60 kB. Errors: `not-an-image`, `too-large`. */
 export async function smallPicture(file: File): Promise<Result<string>> {
   if (file.size > MOST_BYTES) return fail('too-large', 'The picture is larger than 60 MB.')
+  const vast = await tooManyPixels(file, file.name.slice(0, 80))
+  if (vast) return vast
   let bitmap: ImageBitmap
   try {
-    bitmap = await createImageBitmap(file)
+    bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' })
   } catch {
     return fail('not-an-image', `${file.name.slice(0, 80)} cannot be read as a picture. A JPEG, PNG or WebP is needed.`)
   }

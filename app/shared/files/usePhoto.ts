@@ -12,6 +12,20 @@ export interface Photo {
 }
 const MOST_BYTES = 50e6
 const MOST_PIXELS = 60e6
+/** Decoded, a pixel takes four bytes: more than these are not even tried. */
+const MOST_DECODED = 100e6
+
+/** The size of a picture as its first bytes say; nothing where they do not, and the browser finds out. Errors: `image-too-large`. */
+export async function tooManyPixels(file: Blob, name: string): Promise<Result<never> | undefined> {
+  try {
+    const { imageSize } = await import('image-size')
+    const { width, height } = imageSize(new Uint8Array(await file.slice(0, 512_000).arrayBuffer()))
+    if (width * height <= MOST_DECODED) return undefined
+    return fail('image-too-large', `${name} has ${figure((width * height) / 1e6)} megapixels; at most 60 are read.`)
+  } catch {
+    return undefined
+  }
+}
 
 /** A chosen picture, decoded. Errors: `file-too-large`, `not-an-image`, `image-too-large`. */
 export async function decodePhoto(file: Blob, name: string): Promise<Result<Photo>> {
@@ -21,6 +35,8 @@ export async function decodePhoto(file: Blob, name: string): Promise<Result<Phot
       'file-too-large',
       `${name} is ${figure(file.size / 1e6)} MB; at most 50 MB are read. Save it smaller first.`,
     )
+  const vast = await tooManyPixels(file, name)
+  if (vast) return vast
   try {
     const bitmap = await createImageBitmap(file, { imageOrientation: 'from-image' })
     const { width, height } = bitmap

@@ -7,6 +7,7 @@ import { useDayWords } from '~/shared/words/dayWords'
 import { useCollection } from '~/stores/collection'
 import { useCopies } from '~/stores/copies'
 import { useKeeper } from '~/stores/keeper'
+import { useLasting } from './useLasting'
 
 /** Where the last copy is and since when; a press where one is due. */
 const copies = useCopies()
@@ -15,6 +16,8 @@ const collection = useCollection()
 const today = useToday()
 const { agoInWords } = useDayWords()
 const { download } = useExport()
+// which has a button of its own
+const { isToSay } = useLasting()
 /** A copy that takes a press is asked for after so many days. */
 const FRESH = 7
 const lastDay = computed(() => copies.last && dayOf(new Date(copies.last.made)))
@@ -34,6 +37,6 @@ const said = computed(() => {
         {{ copies.copying === 'asks' ? 'Allow copies' : 'Try again' }}
       </button>
     </template>
-    <button v-else-if="!copies.folder && isOld" class="btn" @click="download">Save a copy</button>
+    <button v-else-if="!copies.folder && isOld && !isToSay" class="btn" @click="download">Save a copy</button>
   </p>
 </template>

@@ -27,7 +27,7 @@ export function placePaint(palette: Palette, placeId: string, paintId: string): 
 
 /** Moves what is planned in one place to another; what is planned there comes back in exchange. Errors: `no-such-place`, `place-locked`. */
 export function movePlan(palette: Palette, from: string, to: string): Moved {
-  if (!knows(palette, from)) return noSuchPlace(from)
+  if (!knows(palette, from) && !planAt(palette, from)) return noSuchPlace(from)
   if (!knows(palette, to)) return noSuchPlace(to)
   if (planAt(palette, from)?.locked) return isLocked(from)
   if (planAt(palette, to)?.locked) return isLocked(to)
@@ -36,7 +36,7 @@ export function movePlan(palette: Palette, from: string, to: string): Moved {
 
 /** Takes the planned paint or reservation out of a place. Errors: `no-such-place`, `place-locked`. */
 export function clearPlan(palette: Palette, placeId: string): Moved {
-  if (!knows(palette, placeId)) return noSuchPlace(placeId)
+  if (!knows(palette, placeId) && !planAt(palette, placeId)) return noSuchPlace(placeId)
   if (planAt(palette, placeId)?.locked) return isLocked(placeId)
   return ok(withPlans(palette, { [placeId]: undefined }))
 }

@@ -1,11 +1,13 @@
 import * as z from 'zod/mini'
 import { added, type Change } from '../documents/diff'
 import { firstIssue, loadDocument } from '../documents/load'
-import type { Paint } from '../documents/paint'
+import { SWATCH_KINDS, type Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
-import { plannedPaints } from '../documents/plan'
+import { lackingPlaces, plannedPaints } from '../documents/plan'
 import type { Recipe } from '../documents/recipe'
+import { holderProblems } from '../arranging/drawing/holderProblems'
 import { byIdentity, identityOf } from '../paints/collect'
+import { isSubject } from '../reach/subjects'
 import { fail, ok, type Result } from '../result'
 import { readFormat } from './readFormat'
 
@@ -32,18 +34,32 @@ function namedBy({ plan, brief, apart }: Palette): Set<string> {
   return ids
 }
 
-/** A palette with all that somebody else needs of it, and nothing more: no items, prices, journal or other palettes. */
+const unnoted = <T extends { note?: unknown }>({ note: _own, ...rest }: T) => rest as T
+
+/** A paint as somebody else gets it: what was noted of it and of its swatches is for oneself. */
+function withoutNotes(paint: Paint): Paint {
+  const swatches = SWATCH_KINDS.flatMap((kind) => (paint[kind] ? [[kind, unnoted(paint[kind])] as const] : []))
+  return { ...unnoted(paint), ...Object.fromEntries(swatches) }
+}
+
+/**
+ * A palette with all that somebody else needs of it, and nothing more: no items, prices, journal or other palettes, and
+ * `withNotes` only where one wants to give them along.
+ */
 export function sharedPalette(
   palette: Palette,
   paintOf: (id: string) => Paint | undefined,
   recipes: readonly Recipe[],
+  { withNotes = false } = {},
 ): SharedPalette {
   const { answered: _own, guide: _way, ...rest } = palette
   const planned = plannedPaints(palette)
   return {
     palette: rest,
-    paints: [...namedBy(palette)].flatMap((id) => paintOf(id) ?? []),
-    recipes: recipes.filter((r) => r.paints.every((p) => planned.has(p.paintId))),
+    paints: [...namedBy(palette)].flatMap((id) => paintOf(id) ?? []).map((p) => (withNotes ? p : withoutNotes(p))),
+    recipes: recipes
+      .filter((r) => r.paints.every((p) => planned.has(p.paintId)))
+      .map((r) => (withNotes ? r : unnoted(r))),
   }
 }
 
@@ -74,6 +90,8 @@ export function readPalette(text: string): Result<SharedPalette> {
   if (!file.success) return fail('not-a-palette', `The palette cannot be read: ${firstIssue(file.error)}`)
   const palette = loadDocument('palettes', file.data.palette)
   if (!palette.ok) return palette
+  const wrong = wrongWith(palette.value)
+  if (wrong) return fail('not-a-palette', `The palette cannot be read: ${wrong} Nothing was changed.`)
   const paints: Paint[] = []
   for (const one of file.data.paints) {
     const paint = loadDocument('paints', one)
@@ -92,12 +110,25 @@ export function readPalette(text: string): Result<SharedPalette> {
   return ok({ palette: palette.value, paints, recipes })
 }
 
+/** What makes a palette unusable although each of its fields can be read; in words. */
+function wrongWith({ holder, brief }: Palette): string | undefined {
+  if (new Set(holder.places.map((p) => p.id)).size < holder.places.length) return 'two of its places have one name.'
+  const problem = holderProblems(holder).find((p) => p.kind === 'absurd size')
+  if (problem) return problem.words
+  const strange = brief?.targets?.find((t) => t.kind === 'subject' && !isSubject(t.subject))
+  return strange && 'subject' in strange
+    ? `its subject “${String(strange.subject).slice(0, 40)}” is not known here.`
+    : undefined
+}
+
 export interface TakenPalette {
   changes: Change[]
   palette: Palette
   /** Paints that were there already, and those that came in. */
   known: number
   fresh: number
+  /** Places that are planned and that the box lacks: kept, and to be said. */
+  lacking: string[]
 }
 
 /**
@@ -140,6 +171,7 @@ export function takePalette(
     palette: taken,
     known: paints.length - fresh.length,
     fresh: fresh.length,
+    lacking: lackingPlaces(taken),
   }
 }
 

@@ -60,7 +60,8 @@ describe('a list of colours', () => {
     expect(code(' \n')).toBe('empty-file')
     expect(code('PK\0\0')).toBe('binary-file')
     expect(code('a poem\nof two lines')).toBe('no-colours')
-    expect(code('#'.repeat(1_000_001))).toBe('file-too-large')
+    expect(code('#'.repeat(5_000_001))).toBe('file-too-large')
+    expect(code('#123456\n'.repeat(50_001))).toBe('file-too-large')
     expect(code('GIMP Palette\nName: none\n')).toBe('no-colours')
   })
 

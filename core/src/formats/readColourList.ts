@@ -16,7 +16,8 @@ export interface ColourList {
   left: { line: number; text: string; why: string }[]
 }
 
-const MOST_CHARACTERS = 1_000_000
+const MOST_CHARACTERS = 5_000_000
+const MOST_LINES = 50_000
 const MOST_COLOURS = 400
 const GPL = /^GIMP Palette\s*$/i
 
@@ -32,6 +33,8 @@ export function readColourList(text: string): Result<ColourList> {
   if (text.includes('\0')) return fail('binary-file', 'This is not a text file of colours.')
   if (text.length > MOST_CHARACTERS) return fail('file-too-large', 'That is too long for a list of colours.')
   const lines = text.replace(/^\uFEFF/, '').split(/\r\n|\r|\n/)
+  if (lines.length > MOST_LINES)
+    return fail('file-too-large', `It has ${lines.length} lines; at most ${MOST_LINES} are read as a list of colours.`)
   const list = GPL.test(lines[0] ?? '') ? readGpl(lines) : readLines(lines)
   if (list.colours.length === 0)
     return fail('no-colours', 'No line of it is a colour: write #3b5c7a, or L* a* b*, one colour a line.')

@@ -4,6 +4,7 @@ import type { Guide } from '../documents/guide'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import { HOLDERS } from '../arranging/holders'
+import { clearPlan, movePlan } from '../arranging/moves'
 import { callsOf } from '../choosing/ways/shorthand'
 import { readPalette, sharedPalette, takePalette, writePalette } from './paletteFile'
 import { readShopAnswer, SHOP_FORMAT } from './readShopAnswer'
@@ -101,6 +102,35 @@ describe('a shared palette', () => {
   ])('%#: is refused whole where anything of it cannot be read', (text, code) => {
     const read = readPalette(text)
     expect(read.ok ? 'ok' : read.error.code).toBe(code)
+  })
+
+  it('gives no notes along unless one wants to, and refuses a box that cannot be', () => {
+    const noted = {
+      ...PAINTS[0]!,
+      note: 'from aunt',
+      masstone: { L: 80, a: 0, b: 70, source: 'typed' as const, note: 'lamp' },
+    }
+    const share = (withNotes: boolean) =>
+      writePalette(sharedPalette(tin, (id) => (id === 'a' ? noted : paintOf(id)), RECIPES, { withNotes }))
+    expect(share(false)).not.toMatch(/from aunt|lamp/)
+    expect(share(true)).toMatch(/from aunt[^]*lamp|lamp[^]*from aunt/)
+    const written = (palette: Palette) => readPalette(writePalette(sharedPalette(palette, paintOf, [])))
+    const { holder } = tin
+    const twice = { ...holder, places: [...holder.places, holder.places[0]!] }
+    expect(written({ ...tin, holder: twice })).toMatchObject({ error: { message: /two of its places have one name/ } })
+    expect(written({ ...tin, holder: { ...holder, width: 0 } })).toMatchObject({ error: { message: /20 to 1000 mm/ } })
+    const moon = { targets: [{ kind: 'subject' as const, subject: 'moon', weight: 1 }] }
+    expect(written({ ...tin, brief: moon })).toMatchObject({ error: { message: /subject “moon”/ } })
+  })
+
+  it('what is planned for places that its box lacks is kept, and named', () => {
+    const odd = { ...tin, plan: { ...tin.plan, Z9: { paintId: 'c' } } }
+    const taken = takePalette(value(readPalette(writePalette(sharedPalette(odd, paintOf, [])))), PAINTS, [], () => 'x')
+    expect(taken.lacking).toEqual(['Z9'])
+    expect(taken.palette.plan.Z9).toEqual({ paintId: 'c' })
+    // it can be moved to a place that the box has, or taken off
+    expect(value(movePlan(taken.palette, 'Z9', 'A4')).plan).toMatchObject({ A4: { paintId: 'c' } })
+    expect(value(clearPlan(taken.palette, 'Z9')).plan.Z9).toBeUndefined()
   })
 })
 

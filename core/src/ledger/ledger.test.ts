@@ -35,6 +35,12 @@ const grown = (entries: Iterable<JournalEntry>) => {
 }
 const event = (n: number, e: Event): JournalEntry => ({ ...stamp(n), v: 2, type: 'event', event: e })
 
+it('an entry that cannot be is refused, and nothing is taken in', () => {
+  const ledger = new Ledger()
+  expect(ledger.add(fill(1, '2026-05-01', Number.NaN))).toMatchObject({ ok: false })
+  expect(ledger.account('t1')).toEqual(new Ledger().account('t1'))
+})
+
 describe('the ledger, for any journal', () => {
   it('kept up entry by entry says the same as worked out anew', () => {
     fc.assert(
@@ -55,7 +61,9 @@ describe('the ledger, for any journal', () => {
             items: ITEMS.map((id) => ledger.account(id)),
           }
           const frozen = structuredClone(before)
-          const { palettes, items } = ledger.add(entry)
+          const added = ledger.add(entry)
+          if (!added.ok) throw new Error(added.error.message)
+          const { palettes, items } = added.value
           expect(before).toEqual(frozen)
           PALETTES.forEach((id, i) => {
             if (!palettes.has(id)) expect(ledger.places(id)).toEqual(frozen.places[i])

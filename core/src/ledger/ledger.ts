@@ -1,5 +1,7 @@
 import { kindOfEvent, type FillEvent } from '../documents/journal/event'
 import type { JournalEntry } from '../documents/journal/journalEntry'
+import { loadDocument } from '../documents/load'
+import { ok, type Result } from '../result'
 import type { PlaceRef } from '../documents/journal/vessel'
 import { EffectiveJournal, type Effective } from './effectiveJournal'
 import { ItemAccounts, NO_ACCOUNT, type ItemAccount } from './items'
@@ -44,11 +46,16 @@ export class Ledger {
     this.addAll(entries)
   }
 
-  /** Takes in one more entry: an event recorded now, one of an earlier day, or a correction. */
-  add(entry: JournalEntry): Touched {
-    return this.addAll([entry])
+  /**
+   * Takes in one more entry: an event recorded now, one of an earlier day, or a correction.
+   * Errors: as `loadDocument`; then nothing was taken in.
+   */
+  add(entry: JournalEntry): Result<Touched> {
+    const checked = loadDocument('journal', entry)
+    return checked.ok ? ok(this.addAll([checked.value])) : checked
   }
 
+  /** Takes in entries that were checked on their way in. */
   addAll(entries: Iterable<JournalEntry>): Touched {
     const changes = this.#changesOf(entries)
     const [items, palettes] = [this.#changeItems(changes), this.#changeVessels(changes)]

@@ -74,6 +74,14 @@ describe('the colours of a photograph', () => {
       const result = toTheEnd(extractTargets({ pictures: [], name: 'x', ...question }))
       return result.ok ? 'ok' : result.error.code
     }
+    const data = new Uint8Array(400)
+    for (const [width, height] of [
+      [Number.NaN, 10],
+      [10, -10],
+      [1.5, 10],
+      [100, 100],
+    ] as const)
+      expect(code({ pictures: [{ width, height, data }] })).toBe('bad-picture')
     expect(code({})).toBe('no-picture')
     expect(code({ pictures: [picture(3, 3, FIELDS)] })).toBe('no-picture')
     const clear = picture(50, 50, FIELDS)

@@ -33,7 +33,8 @@ const LEAST_PIXELS = 16
  * bright things are not lost; near groups are joined. Every picture counts the same; weights add up to 1, largest first.
  * The camera's colours are taken as they are: no light is corrected. Deterministic; yields how far it is.
  *
- * Errors: `no-picture` (none, or fewer than 16 pixels that are not see-through), `bad-count`.
+ * Errors: `no-picture` (none, or fewer than 16 pixels that are not see-through), `bad-count`,
+ * `bad-picture` (sides that are no whole numbers, or fewer bytes than pixels).
  */
 export function* extractTargets(
   question: ExtractQuestion,
@@ -41,6 +42,10 @@ export function* extractTargets(
   const { pictures, name, count = 16 } = question
   if (!Number.isInteger(count) || count < 1 || count > 60)
     return fail('bad-count', 'Take between 1 and 60 colours out of a photograph.')
+  const strange = pictures.some(
+    (p) => ![p.width, p.height].every((n) => Number.isInteger(n) && n > 0) || p.data.length < p.width * p.height * 4,
+  )
+  if (strange) return fail('bad-picture', 'A picture has whole sides and four bytes for each of its pixels.')
   const of = pictures.length + ROUNDS
   const points: Float64Array[] = []
   for (const [i, picture] of pictures.entries()) {

@@ -4,6 +4,7 @@ import type { TargetTable } from './targetTable'
 
 export const SUBJECTS = ['landscape', 'sea', 'skin', 'flowers', 'stone', 'autumn', 'snow'] as const
 export type Subject = (typeof SUBJECTS)[number]
+export const isSubject = (word: string): word is Subject => (SUBJECTS as readonly string[]).includes(word)
 const NAMES: Record<Subject, string> = {
   landscape: 'temperate landscape',
   sea: 'sea and sky',

@@ -77,9 +77,13 @@ interface Candidate {
  * colours and behaviours agree with what was seen (independent normal errors of the colours, a step on a scale a fixed
  * odds), and the test that would tell the leading two apart.
  *
- * Errors: `nothing-seen` (neither a colour nor a behaviour), `no-candidate`.
+ * Errors: `bad-colour` (no number in it), `bad-count`, `nothing-seen` (neither a colour nor a behaviour), `no-candidate`.
  */
 export function identifyPaint({ observed, owned, without, count = 8 }: IdentifyQuestion): Result<Identification> {
+  const seen = [observed.masstone, observed.wash, observed.overBlack].flatMap((s) => s ?? [])
+  if (!seen.every((s) => [s.L, s.a, s.b].every(Number.isFinite)))
+    return fail('bad-colour', 'A colour is three numbers, L* a* b*.')
+  if (!Number.isInteger(count) || count < 1) return fail('bad-count', 'Ask for one candidate at least.')
   const hasColour = observed.masstone ?? observed.wash ?? observed.overBlack
   if (!hasColour && !SCALE_NAMES.some((s) => observed[s]))
     return fail('nothing-seen', 'Say what was seen first: a colour, or how it lifts, covers or settles.')

@@ -52,6 +52,8 @@ export function isSameWanted(one: Wanted, other: Wanted): boolean {
  */
 export function soughtOf(wanted: Wanted, paintOf: (id: string) => Paint | undefined): Result<Sought> {
   if (wanted.kind === 'colour') {
+    if (![wanted.L, wanted.a, wanted.b].every(Number.isFinite))
+      return fail('bad-colour', 'A colour is three numbers, L* a* b*.')
     const lab = labD65(wanted.L, wanted.a, wanted.b)
     const name = `L* ${lab.L.toFixed(0)} a* ${lab.a.toFixed(0)} b* ${lab.b.toFixed(0)}`
     return ok({ wanted, name, pigments: [], masstone: lab, traits: { darkest: lab.L }, isAssumed: false })

@@ -227,6 +227,9 @@ describe('the list', () => {
   })
 
   it('says so where nothing can be compared, and asks of a code of several colours', () => {
+    expect(soughtOf({ kind: 'colour', L: Number.NaN, a: 0, b: 0 }, () => undefined)).toMatchObject({
+      error: { code: 'bad-colour' },
+    })
     expect(soughtOf({ kind: 'paint', paintId: 'gone' }, () => undefined)).toMatchObject({ error: { code: 'no-paint' } })
     expect(soughtOf({ kind: 'pigment', pigment: 'PB999' }, () => undefined)).toMatchObject({
       error: { code: 'unknown-code' },

@@ -179,6 +179,8 @@ describe('which paint is this', () => {
     const found = identifyPaint({ observed: { masstone: sw(33, -33, 4), wash: sw(72, -29, 5) }, owned: [lemon, rose] })
     expect(found.ok && found.value.candidates[0]!.pigment).toBe('PG18')
     expect(identifyPaint({ observed: {}, owned })).toMatchObject({ error: { code: 'nothing-seen' } })
+    const noColour = { masstone: sw(Number.NaN, 0, 0) }
+    expect(identifyPaint({ observed: noColour, owned })).toMatchObject({ error: { code: 'bad-colour' } })
     expect(identifyPaint({ observed: { staining: 'lifts clean' }, owned: [] })).toMatchObject({
       error: { code: 'no-candidate' },
     })

@@ -96,7 +96,7 @@ describe('what paintings take from pans', () => {
     const late = painted('2026-05-02', 'A1', PAINTS)
     const ledger = new Ledger([fill('A1', 'ochre', '2026-05-01'), painted('2026-05-20', 'A1', PAINTS)])
     const touched = ledger.add(late)
-    expect([...touched.palettes]).toContain('tin')
+    expect(touched.ok && [...touched.value.palettes]).toContain('tin')
     expect(ledger.sittingsOf('tin').map((s) => s.event.day)).toEqual(['2026-05-02', '2026-05-20'])
     ledger.add({
       id: 'c',

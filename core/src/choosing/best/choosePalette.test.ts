@@ -122,6 +122,13 @@ describe('filling the remaining places best', () => {
     expect(ask({ tables: [] })).toMatchObject({ ok: false, error: { code: 'no-targets' } })
     expect(ask({ paints: [] })).toMatchObject({ ok: false, error: { code: 'nobody-may' } })
     expect(ask({ brief: { stayOut: CODES } })).toMatchObject({ ok: false, error: { code: 'nobody-may' } })
+    for (const free of [1.5, Number.NaN]) expect(ask({ free })).toMatchObject({ error: { code: 'bad-question' } })
+    expect(ask({ paints: [...DRAWER, DRAWER[0]!] })).toMatchObject({ error: { code: 'bad-question' } })
+    const long = { ...TABLES[0]!, weights: new Float64Array(70_000) }
+    expect(ask({ tables: [long] })).toMatchObject({ error: { code: 'bad-question' } })
+    // one that is gone takes up no place
+    const gone = { brief: { mustIn: ['gone', 'PBk6'] }, free: 1 }
+    expect(chosen(gone).added.map((a) => a.paintId)).toEqual(['PBk6'])
     // fewer paints than places: all come in, and the rest is said
     expect(chosen({ free: 40 })).toMatchObject({ short: 40 - CODES.length })
   })

@@ -77,11 +77,13 @@ const WORTH_SAYING = 0.0005
  * then what the wishes cost, then how far from the best possible it may be. Yields the choice as far as it is;
  * deterministic for a seed.
  *
- * Errors: `no-targets`, `no-place` (nothing is free), `nobody-may` (no paint may come in).
+ * Errors: `bad-question` (two paints of one id, places that are no whole number, targets without number), `no-targets`, `no-place` (nothing is free), `nobody-may` (no paint may come in).
  */
 export function* choosePalette(question: ChooseQuestion): Generator<ChooseProgress, Result<Chosen>> {
   const { tables, free, brief, seed } = question
   if (tables.length === 0) return fail('no-targets', 'None of the targets of this palette is known here.')
+  const bad = badQuestion(question)
+  if (bad) return bad
   if (free < 1) return fail('no-place', 'No place is free: every one has a paint, is kept free or is locked.')
   const problem = problemOf(question, brief)
   if (problem.candidates.length <= problem.fixed.length)
@@ -117,6 +119,20 @@ export function* choosePalette(question: ChooseQuestion): Generator<ChooseProgre
     if (step.done) return ok(soFar)
   }
 }
+/** Targets of all tables together: they are counted in two bytes. */
+const MOST_TARGETS = 65_535
+
+/** A question that nobody can answer, in words. */
+function badQuestion({ paints, tables, free }: ChooseQuestion): Result<never> | undefined {
+  if (!Number.isInteger(free)) return fail('bad-question', `Places to fill are a whole number, not ${free}.`)
+  if (new Set(paints.map((p) => p.id)).size < paints.length)
+    return fail('bad-question', 'Two of the paints have one id: each paint needs its own.')
+  const targets = tables.reduce((n, table) => n + table.weights.length, 0)
+  if (targets > MOST_TARGETS)
+    return fail('bad-question', `There are ${targets} targets; at most ${MOST_TARGETS} are weighed at once.`)
+  return undefined
+}
+
 /** By how much a bound must fall to be said anew. */
 const CLOSER = 0.0005
 
@@ -134,7 +150,9 @@ function problemOf(question: ChooseQuestion, brief: Brief | undefined): Problem 
   const inAlready = paints.filter((p) => planned.has(p.id))
   const weights = wishWeights({ brief, planned: inAlready, ...(itemsOf ? { itemsOf } : {}) })
   const stayOut = new Set(brief?.stayOut)
-  const wanted = new Set((brief?.mustIn ?? []).filter((id) => !stayOut.has(id)).slice(0, free))
+  // one that is no longer there takes up no place
+  const there = new Set(paints.map((p) => p.id))
+  const wanted = new Set((brief?.mustIn ?? []).filter((id) => there.has(id) && !stayOut.has(id)).slice(0, free))
   const stays = (id: string) => planned.has(id) || wanted.has(id)
   const candidates = paints.filter((p) => stays(p.id) || (isAtHand(p.id) && !stayOut.has(p.id) && weights.mayComeIn(p)))
   const cover = coverOf({

@@ -1,6 +1,13 @@
 import tailwindcss from '@tailwindcss/vite'
 import { collectLicences } from './scripts/collectLicences'
 
+/** Built to be served as files alone (scripts/static.mjs): what a server would answer is written as files, too. */
+const IS_STATIC = process.env.JUXTACHROME_STATIC === '1'
+/** Where the application lies under its host. */
+const BASE = process.env.NUXT_APP_BASE_URL ?? '/'
+const FILES = ['demo', 'shops', 'shop-harbour', 'shop-quay', 'shop-boat'].map((name) => `/files/${name}.json`)
+const NO_CACHE = { headers: { 'cache-control': 'no-cache' } }
+
 /** Everything the browser needs is on the first page or precached: no request leaves the machine. */
 export default defineNuxtConfig({
   compatibilityDate: '2026-01-01',
@@ -18,6 +25,7 @@ export default defineNuxtConfig({
   imports: { scan: false },
   // nothing comes by itself: what a file uses stands in its imports, where lint sees it
   components: { dirs: [] },
+  runtimeConfig: { public: { isStatic: IS_STATIC } },
   experimental: {
     viteEnvironmentApi: true,
     payloadExtraction: false,
@@ -36,7 +44,7 @@ export default defineNuxtConfig({
           content: 'Choose, arrange, fill and record watercolour palettes from your own collection.',
         },
       ],
-      link: [{ rel: 'icon', type: 'image/svg+xml', href: '/icon.svg' }],
+      link: [{ rel: 'icon', type: 'image/svg+xml', href: `${BASE}icon.svg` }],
     },
   },
   typescript: {
@@ -44,10 +52,17 @@ export default defineNuxtConfig({
     tsConfig: { compilerOptions: { noUncheckedIndexedAccess: true, types: ['vite-plugin-pwa/vanillajs'] } },
   },
   // the file behind the first page: only the page itself carries every header
-  routeRules: { '/index.html': { redirect: '/' } },
+  routeRules: {
+    '/index.html': { redirect: '/' },
+    // asked for anew each time, so that an update is heard of
+    '/': NO_CACHE,
+    '/sw.js': NO_CACHE,
+    '/manifest.webmanifest': NO_CACHE,
+  },
   nitro: {
     compressPublicAssets: true,
-    prerender: { routes: ['/'], crawlLinks: false },
+    prerender: { routes: IS_STATIC ? ['/', ...FILES] : ['/'], crawlLinks: false },
+    ...(IS_STATIC ? { output: { dir: '.static' } } : {}),
     rollupConfig: { output: {}, plugins: [collectLicences('server')] },
   },
   hooks: {
@@ -128,19 +143,22 @@ export default defineNuxtConfig({
       theme_color: '#f7f7f7',
       background_color: '#f7f7f7',
       display: 'standalone',
-      start_url: '/',
+      start_url: BASE,
+      scope: BASE,
       lang: 'en',
       icons: [
-        { src: '/icon-192.png', sizes: '192x192', type: 'image/png' },
-        { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
-        { src: '/icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
+        { src: 'icon-192.png', sizes: '192x192', type: 'image/png' },
+        { src: 'icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'any' },
+        { src: 'icon-512.png', sizes: '512x512', type: 'image/png', purpose: 'maskable' },
       ],
     },
     workbox: {
       sourcemap: false,
-      navigateFallback: '/',
-      navigateFallbackDenylist: [/^\/api\//],
+      navigateFallback: BASE,
+      navigateFallbackDenylist: [/\/(?:api|files)\//],
       globPatterns: ['**/*.{js,css,html,svg,png,woff2,ttf,wasm,txt}'],
+      // what a plain host answers where nothing lies; in the place of a screen's path the first page is there
+      globIgnores: ['200.html', '404.html'],
       maximumFileSizeToCacheInBytes: 6_000_000,
     },
     // ours (composables/useUpdate.ts) reloads no window that was not asked

@@ -22,6 +22,8 @@ const FLAGS = [
   '--disable-renderer-backgrounding',
   '--disable-dev-shm-usage',
   '--force-color-profile=srgb',
+  // days and numbers are written by the device's locale
+  '--lang=en-GB',
   '--host-resolver-rules=MAP * ~NOTFOUND , EXCLUDE localhost , EXCLUDE 127.0.0.1',
 ]
 
@@ -46,6 +48,7 @@ export async function openBrowser({
   options.setChromeBinaryPath(CHROMIUM)
   options.addArguments(...FLAGS, `--user-data-dir=${own}`)
   options.setUserPreferences({
+    'intl.accept_languages': 'en-GB',
     ...(downloads && { 'download.default_directory': downloads, 'download.prompt_for_download': false }),
     ...(!siteData && { 'profile.default_content_setting_values.cookies': 2 }),
   })

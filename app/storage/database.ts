@@ -1,6 +1,5 @@
 import Dexie, { type Table } from 'dexie'
-import { KIND_NAMES, KINDS, type KindName } from '@juxtachrome/core/documents'
-import type { TouchedRow } from './touched'
+import { KIND_NAMES, KINDS, type EditableKind, type KindName } from '@juxtachrome/core/documents'
 
 /** Raw rows: whatever was stored, of this version or another. Only core decides what can be read. */
 export type Raw = { id: string } & Record<string, unknown>
@@ -13,6 +12,16 @@ export type Raw = { id: string } & Record<string, unknown>
 export interface Bundle {
   id: string
   entries: Raw[]
+}
+
+/**
+ * What one of the last writes touched, by its place in the order. A window that was not told of it, since the one that
+ * wrote did not live to tell, reads just that anew.
+ */
+export interface TouchedRow {
+  count: number
+  /** Left out where it was so much that reading everything is as quick. */
+  touched?: { documents: (readonly [kind: EditableKind, id: string])[]; journal: string[] }
 }
 
 /** Tables beside those of documents, by the layout that first had them. */

@@ -1,7 +1,7 @@
 import type { Dexie, Table } from 'dexie'
 import { fail } from '@juxtachrome/core/result'
-import { KIND_NAMES, type KindName } from '@juxtachrome/core/documents'
-import { loadOfAnyKind, noContents, type Contents, type Unreadable } from '@juxtachrome/core/collection'
+import { KIND_NAMES, KINDS, type KindName } from '@juxtachrome/core/documents'
+import { isApart, loadOfAnyKind, noContents, type Contents, type Unreadable } from '@juxtachrome/core/collection'
 import { BUNDLE } from './bundles'
 import type { Bundle, Database, Raw } from './database'
 import { orderOf, type Order } from './order'
@@ -28,11 +28,16 @@ export function readAll(db: Database, progress: Progress): Promise<Loaded> {
       (await db.bundles.count()) * BUNDLE,
     )
     let done = 0
-    for (const kind of KIND_NAMES)
+    for (const kind of KIND_NAMES) {
+      if (isApart(kind)) {
+        done += await readApart(db, kind, contents)
+        continue
+      }
       await readTable(db.of(kind), PORTION, (rows) => {
         for (const raw of rows) sort(contents, kind, raw)
         progress((done += rows.length), of)
       })
+    }
     const sortBundles = bundleSorter(contents)
     await readTable(db.bundles, PORTION / BUNDLE, (bundles) => {
       sortBundles(bundles)
@@ -41,6 +46,13 @@ export function readAll(db: Database, progress: Progress): Promise<Loaded> {
     await readAside(db, contents)
     return { contents, order: await orderOf(db) }
   })
+}
+
+/** Of what lies apart only that it is there; what it holds is read when it is seen. */
+async function readApart(db: Database, kind: KindName, { documents }: Contents): Promise<number> {
+  const ids = (await db.of(kind).toCollection().primaryKeys()) as string[]
+  for (const id of ids) (documents[kind] as unknown[]).push({ id, v: KINDS[kind].version, [KINDS[kind].apart!]: '' })
+  return ids.length
 }
 
 /** Reads a table in portions; the database reads on while what it gave is looked through. */

@@ -112,6 +112,11 @@ export class CollectionStorage {
     )
   }
 
+  /** Documents as they lie on the disk, those that are there; for what is read only when it is seen. */
+  async rows(kind: KindName, ids: readonly string[]): Promise<Raw[]> {
+    return (await this.#db.of(kind).bulkGet([...ids])).flatMap((row) => row ?? [])
+  }
+
   /** Where the database's own order stands. Errors: those of the disk. */
   async orderNow(): Promise<Result<Order>> {
     try {

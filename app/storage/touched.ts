@@ -4,16 +4,6 @@ import { loadDocument } from '@juxtachrome/core/documents'
 import type { Database, Raw } from './database'
 import { orderOf, type Order } from './order'
 
-/**
- * What one of the last writes touched, by its place in the order. A window that was not told of it, since the one that
- * wrote did not live to tell, reads just that anew.
- */
-export interface TouchedRow {
-  count: number
-  /** Left out where it was so much that reading everything is as quick. */
-  touched?: { documents: (readonly [kind: EditableKind, id: string])[]; journal: string[] }
-}
-
 /** Writes of which it is kept at least what they touched. */
 export const WRITES_KEPT = 1000
 const MOST = 2000

@@ -1,31 +1,78 @@
-import type { Contents } from '@juxtachrome/core/collection'
-import { KIND_NAMES } from '@juxtachrome/core/documents'
-import { collectionPieces } from '@juxtachrome/core/formats'
+import { isApart, type Contents, type Unreadable } from '@juxtachrome/core/collection'
+import { KIND_NAMES, loadDocument, type EditableKind, type KindName } from '@juxtachrome/core/documents'
+import { beginOfList, endOfList, endPiece, headPiece, lineOf } from '@juxtachrome/core/formats'
 
 /** How long the page may be held up at a time, ms. */
 const SLICE = 16
+/** Characters after which what was written leaves the page's memory for the browser's. */
+const PIECE = 500_000
+/** Documents that are read off the disk together. */
+const TOGETHER = 20
+
+export interface Writing {
+  progress?: (share: number) => void
+  signal?: AbortSignal
+  /** Gives documents whole of which only that they are there is held; without it they are in the contents as they are. */
+  apart?: (kind: EditableKind, ids: readonly string[]) => Promise<{ id: string }[]>
+}
 
 /**
- * A whole collection as a file, written piece by piece beside the page's other work; each piece leaves the page's memory
- * for the browser's. `undefined` when it was cancelled.
+ * A whole collection as a file, written piece by piece beside the page's other work. `undefined` when it was cancelled.
  */
 export async function collectionBlob(
-  contents: Contents,
+  { documents, unreadable }: Contents,
   written: Date,
-  { progress, signal }: { progress?: (share: number) => void; signal?: AbortSignal } = {},
+  { progress, signal, apart }: Writing = {},
 ): Promise<Blob | undefined> {
-  const of = KIND_NAMES.reduce((n, kind) => n + contents.documents[kind].length, 0) || 1
   const parts: Blob[] = []
-  let lines = 0
+  const left: Pick<Unreadable, 'kind' | 'raw'>[] = [...unreadable]
+  const of = KIND_NAMES.reduce((n, kind) => n + documents[kind].length, 0) || 1
+  let done = 0
+  let piece = headPiece(written.toISOString())
   let begun = performance.now()
-  for (const piece of collectionPieces(contents, written.toISOString())) {
-    parts.push(new Blob([piece]))
-    if (performance.now() - begun < SLICE) continue
-    for (let at = piece.indexOf('\n'); at >= 0; at = piece.indexOf('\n', at + 1)) lines += 1
-    progress?.(Math.min(1, lines / of))
+  /** Lets others have their turn where it is time; false when it was cancelled. */
+  async function goOn(): Promise<boolean> {
+    if (piece.length > PIECE) {
+      parts.push(new Blob([piece]))
+      piece = ''
+    }
+    if (performance.now() - begun < SLICE) return true
+    progress?.(done / of)
     await new Promise((resume) => setTimeout(resume, 0))
-    if (signal?.aborted) return undefined
     begun = performance.now()
+    return !signal?.aborted
   }
+
+  for (const kind of KIND_NAMES) {
+    piece += beginOfList(kind)
+    let isFirst = true
+    for await (const document of wholeOf(kind, documents[kind], apart, left)) {
+      piece += lineOf(document, isFirst)
+      isFirst = false
+      done += 1
+      if (!(await goOn())) return undefined
+    }
+    piece += endOfList(kind)
+  }
+  parts.push(new Blob([piece, endPiece(left)]))
   return new Blob(parts, { type: 'application/json' })
+}
+
+/** A kind's documents by id; of those that lie apart what the disk has, and what of it cannot be read goes along as it is. */
+async function* wholeOf(
+  kind: KindName,
+  list: readonly { id: string }[],
+  apart: Writing['apart'],
+  left: Pick<Unreadable, 'kind' | 'raw'>[],
+): AsyncGenerator<unknown> {
+  const sorted = [...list].sort((p, q) => (p.id < q.id ? -1 : 1))
+  if (!apart || !isApart(kind)) return yield* sorted
+  for (let i = 0; i < sorted.length; i += TOGETHER) {
+    const ids = sorted.slice(i, i + TOGETHER).map((d) => d.id)
+    for (const raw of await apart(kind as EditableKind, ids)) {
+      const loaded = loadDocument(kind, raw)
+      if (loaded.ok) yield loaded.value
+      else left.push({ kind, raw })
+    }
+  }
 }

@@ -1,7 +1,7 @@
 import 'fake-indexeddb/auto'
 import { same, type Purchase } from '@juxtachrome/core/documents'
 import { createPinia, setActivePinia } from 'pinia'
-import { beforeEach, describe, expect, it } from 'vitest'
+import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { useBoxCommands } from '~/features/boxes/commands'
 import { usePaletteCommands } from '~/features/palettes/commands'
 import { useSharing } from '~/features/palettes/sharing'
@@ -10,6 +10,7 @@ import { useSittingCommands } from '~/features/using/commands'
 import { Database } from '~/storage/database'
 import { CollectionStorage } from '~/storage/storage'
 import { useCollection } from './collection'
+import { collectionBlob } from './collectionBlob'
 import { ACTS, BLUE, demo, documentsNow, TIN, TODAY } from './commands.fixture'
 import { useKeeper } from './keeper'
 import { useNotices } from './notices'
@@ -20,6 +21,9 @@ beforeEach(() => {
   useKeeper().useStorage(new CollectionStorage(new Database(`commands-${Math.random()}`)))
   useCollection().core.replace({ documents: structuredClone(demo), unreadable: [] })
 })
+
+// what earlier tests left unwritten speaks up later, and would make its store the present one
+afterEach(() => useKeeper().flush())
 
 describe('what a person does', () => {
   it.each(ACTS)('%s: is so, is said, and undo and redo take it back and forth', (_name, act, label, holds) => {
@@ -36,19 +40,35 @@ describe('what a person does', () => {
     expect(same(documentsNow(), after)).toBe(true)
   })
 
-  it('a painting with its picture is one step: the entry is struck out and the picture goes', () => {
+  it('a painting with its picture is one step; the picture is kept once, whole on the disk, and not in memory', async () => {
+    await useKeeper().open()
+    useCollection().core.replace({ documents: demo, unreadable: [] })
     const event = { kind: 'sitting' as const, day: TODAY, paletteId: TIN, words: 'Stacks', used: [], wished: [] }
+    const image = 'data:image/jpeg;base64,AAAA'
     const pictures = useCollection().pictures.length
-    expect(useSittingCommands(() => TIN).log(event as never, 'data:image/jpeg;base64,AAAA')).toBeUndefined()
-    expect(useCollection().ledger.sittingsOf(TIN).at(-1)!.event).toMatchObject({ words: 'Stacks' })
-    expect(useCollection().pictures).toHaveLength(pictures + 1)
-    useUndo().undo()
-    expect(useCollection().pictures).toHaveLength(pictures)
-    expect(
+    const log = () => useSittingCommands(() => TIN).log(event as never, image)
+    const stacks = () =>
       useCollection()
         .ledger.sittingsOf(TIN)
-        .some((s) => (s.event as { words?: string }).words === 'Stacks'),
-    ).toBe(false)
+        .map((s) => s.event as { words?: string; pictureId?: string })
+        .filter((e) => e.words === 'Stacks')
+    expect(log()).toBeUndefined()
+    const id = stacks()[0]!.pictureId!
+    expect(useCollection().core.get('pictures', id)).toMatchObject({ image: '' })
+    // also before it is on the disk
+    expect(await useKeeper().apart('pictures', [id])).toMatchObject([{ id, image }])
+    await useKeeper().flush()
+    expect(await useKeeper().apart('pictures', [id, 'gone'])).toMatchObject([{ id, image }])
+    expect(log()).toBeUndefined()
+    expect(stacks().map((e) => e.pictureId)).toEqual([id, id])
+    expect(useCollection().pictures).toHaveLength(pictures + 1)
+    useUndo().undo()
+    useUndo().undo()
+    expect(stacks()).toEqual([])
+    useUndo().redo()
+    expect(stacks().map((e) => e.pictureId)).toEqual([id])
+    const file = await collectionBlob(useCollection().contents(), new Date(), { apart: useKeeper().apart })
+    expect(await file!.text()).toContain(image)
   })
 
   it('what is no longer there is refused in words, and nothing changes', () => {

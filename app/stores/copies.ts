@@ -99,7 +99,7 @@ export const useCopies = defineStore('copies', () => {
     const names = await namesIn(folder)
     if (!names.ok) return names
     const moment = new Date()
-    const data = await collectionBlob(collection.contents(), moment)
+    const data = await collectionBlob(collection.contents(), moment, { apart: keeper.apart })
     if (!data) return ok(undefined)
     const isAnother = last?.order !== undefined && last.order.era !== now.value.era
     const written = await writeInto(folder, nextCopyName(names.value, dayOf(moment), isAnother), data)
@@ -141,7 +141,7 @@ export const useCopies = defineStore('copies', () => {
   async function pointBefore(before: string): Promise<Result<void>> {
     if (collection.isEmpty) return ok(undefined)
     const moment = new Date()
-    const data = await collectionBlob(collection.contents(), moment)
+    const data = await collectionBlob(collection.contents(), moment, { apart: keeper.apart })
     const kept = data ? await keepPoint(before, moment, data) : ok(undefined)
     made.value += 1
     return kept

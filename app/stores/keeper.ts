@@ -1,4 +1,5 @@
 import { fail, ok, type Problem, type Result } from '@juxtachrome/core/result'
+import type { EditableKind } from '@juxtachrome/core/documents'
 import { cameIn, checkDelta, noContents, Settling, type Contents, type WriteSet } from '@juxtachrome/core/collection'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
@@ -161,6 +162,21 @@ export const useKeeper = defineStore('keeper', () => {
     tabs.tell({ type: 'wrote', written })
   }
 
+  /**
+   * Documents whole, of a kind of which only that they are there is held in memory: off the disk, or out of what is still
+   * on its way there.
+   */
+  async function apart(kind: EditableKind, ids: readonly string[]): Promise<{ id: string }[]> {
+    const onTheWay = new Map(
+      outbox
+        .made(era.value)
+        .flatMap((diff) => diff.flatMap((c) => (c.kind === kind && c.after ? [[c.id, c.after]] : []))),
+    )
+    const rows = await storage.rows(kind, ids).catch(() => [])
+    const found = new Map<string, { id: string }>([...onTheWay, ...rows.map((row) => [row.id, row] as const)] as never)
+    return ids.flatMap((id) => found.get(id) ?? [])
+  }
+
   /** Queues a command's changes; they are written one after the other. */
   function keep(write: WriteSet) {
     outbox.push({ write, era: era.value })
@@ -273,6 +289,7 @@ export const useKeeper = defineStore('keeper', () => {
     open,
     look,
     orderNow: () => storage.orderNow(),
+    apart,
     keep,
     keepAll,
     flush,

@@ -4,6 +4,7 @@ import { workAs } from './workAs'
 workAs({
   pixelsOf(picture) {
     const bitmap = picture as ImageBitmap
+    if (typeof OffscreenCanvas === 'undefined') return undefined
     const canvas = new OffscreenCanvas(bitmap.width, bitmap.height)
     const context = canvas.getContext('2d', { willReadFrequently: true })
     context?.drawImage(bitmap, 0, 0)

@@ -1,6 +1,6 @@
 import type { Result } from '@juxtachrome/core/result'
 import { noDocuments, updated, type Paint, type Palette } from '@juxtachrome/core/documents'
-import { writeCollection } from '@juxtachrome/core/formats'
+import { collectionPieces } from '@juxtachrome/core/formats'
 import { HOLDERS, type Arranged } from '@juxtachrome/core/arranging'
 import type { ToWorker } from '@juxtachrome/core/jobs'
 import { describe, expect, expectTypeOf, it, vi } from 'vitest'
@@ -32,13 +32,13 @@ describe('the worker seam', () => {
 
   it('reports progress and stops when asked to', async () => {
     const paints = Array.from({ length: 60_000 }, (_, i) => ({ ...paint(`p${i}`) }))
-    const text = writeCollection({ documents: { ...noDocuments(), paints }, unreadable: [] }, '')
+    const file = new Blob([...collectionPieces({ documents: { ...noDocuments(), paints }, unreadable: [] }, '')])
     const sent: ToWorker[] = []
     let seen = 0
     const { client } = clientOver(() => localPort(sent))
     const asked = client.ask(
       'readCollection',
-      { file: new Blob([text]) },
+      { file },
       {
         progress: (p) => {
           seen = p.done
@@ -48,7 +48,7 @@ describe('the worker seam', () => {
     )
     expect(await asked.result).toMatchObject({ ok: false, error: { code: 'cancelled' } })
     expect(seen).toBeGreaterThan(0)
-    expect(seen).toBeLessThan(text.length)
+    expect(seen).toBeLessThan(file.size)
     expect(sent.at(-1)?.type).toBe('close')
   })
 

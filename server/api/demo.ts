@@ -1,8 +1,7 @@
-import { isDay, KIND_NAMES, loadDocument } from '@juxtachrome/core/documents'
-import { writeCollection } from '@juxtachrome/core/formats'
+import { isDay } from '@juxtachrome/core/documents'
 import * as z from 'zod'
 import { readOnly, refuse } from '../answers'
-import { buildDemo } from '../demo/build'
+import { demoFile } from '../demo/demoFile'
 
 /** The season counts years back from its day, and no day before 1900 is kept; it plans ahead, within four digits. */
 const [EARLIEST, LATEST] = ['1910-01-01', '9990-12-31']
@@ -19,13 +18,6 @@ const Query = z.object({
 export default readOnly((event) => {
   const query = Query.safeParse(getQuery(event))
   if (!query.success) return refuse(event, 400, query.error.issues[0]!.message)
-  const documents = buildDemo(query.data.today)
-  for (const kind of KIND_NAMES)
-    for (const document of documents[kind]) {
-      const checked = loadDocument(kind, document)
-      if (!checked.ok)
-        throw createError({ statusCode: 500, statusMessage: `The demo is broken: ${checked.error.message}` })
-    }
   setHeader(event, 'content-type', 'application/json')
-  return writeCollection({ documents, unreadable: [] }, `${query.data.today}T09:00:00.000Z`)
+  return demoFile(query.data.today)
 })

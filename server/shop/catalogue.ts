@@ -150,3 +150,6 @@ const THEMES: readonly (readonly [string, readonly string[]])[] = [
   ['flowers', ['PV19', 'PR122', 'PV23', 'PO71', 'PY175', 'PR255', 'PR254']],
   ['darks', ['PB60', 'PBk31', 'PR179', 'PV23', 'PB29 PBk6', 'PBk6 PB15:3 PV19']],
 ]
+
+/** The simulated shops there are. */
+export const listOfShops = () => Object.entries(SHOPS).map(([id, { name, currency }]) => ({ id, name, currency }))

@@ -76,6 +76,29 @@ describe('what the server answers', () => {
     expect(await ask('/api/nothing', 'POST')).toMatchObject({ status: 404 })
   })
 
+  it('a file that is not there is not there: never the page in its place', async () => {
+    for (const path of ['/fonts/a.woff2', '/x/y.js', '/404.html', '/200.html', '/_nuxt/gone.js', '/a.json?x=1']) {
+      const gone = await ask(path, 'GET', 'text/html')
+      expect(gone.status, path).toBe(404)
+      expect(gone.text, path).not.toContain('<html')
+    }
+  })
+
+  it('the demo of any day is an answer or refused in words', async () => {
+    for (const day of [
+      '0001-01-01',
+      '1899-12-31',
+      '1910-01-01',
+      '2400-02-29',
+      '9990-12-31',
+      '9991-01-01',
+      '9999-12-31',
+    ]) {
+      const { status } = await ask(`/api/demo?today=${day}`)
+      expect(status, day).toBe(day >= '1910-01-01' && day <= '9990-12-31' ? 200 : 400)
+    }
+  })
+
   it('answers 405 to every other method and says which are answered', async () => {
     for (const path of ['/api/demo?today=2026-05-14', '/api/health'])
       for (const method of ['POST', 'PUT', 'PATCH', 'DELETE', 'OPTIONS'])
@@ -83,9 +106,24 @@ describe('what the server answers', () => {
     expect(await ask('/api/health', 'HEAD')).toMatchObject({ status: 200, text: '' })
   })
 
-  it('sends the content policy with every page and publishes no source maps', async () => {
-    for (const path of ['/', '/paints', '/nothing/here', '/index.html'])
-      expect((await ask(path, 'GET', 'text/html')).policy, path).toContain("default-src 'none'")
+  it('sends the content policy with every page, asks for it anew, and publishes no source maps', async () => {
+    for (const path of [
+      '/',
+      '/paints',
+      '/nothing/here',
+      '/index.html',
+      '//x',
+      '//evil.example/..',
+      '/a//b',
+      '/%2e%2e/',
+      '/\\x',
+    ]) {
+      const page = await ask(path, 'GET', 'text/html')
+      expect(page.policy, path).toContain("default-src 'none'")
+      expect(page.cache, path).toBe('no-cache')
+    }
+    for (const path of ['/sw.js', '/manifest.webmanifest'])
+      expect(await ask(path), path).toMatchObject({ status: 200, cache: 'no-cache' })
     expect((await ask('/sw.js')).text).not.toContain('sourceMappingURL')
     expect((await ask('/sw.js.map')).text).not.toContain('"mappings"')
   })

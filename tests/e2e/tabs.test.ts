@@ -135,6 +135,36 @@ describe('two windows that edit one place', () => {
   })
 })
 
+describe('a window that dies', () => {
+  it('with its last writes on the disk and nobody told: the others show them, unasked, and fill nothing twice', async () => {
+    await to(first)
+    await app.go(PALETTE)
+    const before = await app.placeSays('B2')
+    await app.driver.switchTo().newWindow('tab')
+    const dying = await app.driver.getWindowHandle()
+    await app.go(PALETTE)
+    await app.driver.executeScript(
+      `${PRESS}; BroadcastChannel.prototype.postMessage = () => {}; press('B2', 'l'); press('B3', 'l')`,
+    )
+    await app.saved()
+    // the renderer is gone before it answers
+    const crash = app.driver.sendDevToolsCommand('Page.crash').catch(() => undefined)
+    await Promise.race([crash, new Promise((r) => setTimeout(r, 1000))])
+    await to(first)
+    await app.until(async () => (await app.placeSays('B2')) !== before, 'what the dead window wrote')
+    expect(await app.placeSays('B3')).toContain('locked')
+    // the next write finds the order as it is
+    await (await app.place('B2')).sendKeys('l')
+    await quiet()
+    const ends = await app.driver.executeScript<string>(`return ${SAYS}`)
+    await to(dying)
+    await app.driver.close().catch(() => undefined)
+    await to(first)
+    await app.reload()
+    expect(await app.driver.executeScript<string>(`return ${SAYS}`)).toBe(ends)
+  })
+})
+
 describe('a window that writes while another', () => {
   let file: string
   beforeAll(async () => {

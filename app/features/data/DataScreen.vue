@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { inventoryOf, wordOf } from '@juxtachrome/core/collection'
+import { CURRENCY_CODES } from '@juxtachrome/core/paints'
 import { computed } from 'vue'
+import { useServed } from '~/shared/files/served'
 import { useExport } from '~/shared/files/useExport'
 import { useCollection } from '~/stores/collection'
 import { useStart } from '~/shared/shell/useStart'
@@ -17,8 +19,9 @@ const collection = useCollection()
 const keeper = useKeeper()
 const { exporting, download, downloadCsv, downloadXlsx } = useExport()
 const settings = useSettings()
+const served = useServed()
 const NAMES = new Intl.DisplayNames('en', { type: 'currency' })
-const CURRENCIES = Intl.supportedValuesOf('currency').map((code) => ({ code, words: `${code}, ${NAMES.of(code)}` }))
+const CURRENCIES = CURRENCY_CODES.map((code) => ({ code, words: `${code}, ${NAMES.of(code)}` }))
 const counts = computed(() => inventoryOf(collection.reading))
 const NOT_PROMISED =
   'The browser has not promised to keep it: it may clear it when space runs short, and a private window ' +
@@ -110,7 +113,7 @@ const keeping = computed(
     </section>
     <WipeCollection />
     <p class="hint px-4">
-      <a class="link" href="/licences.txt">What Juxtachrome is made of, and the licences</a>
+      <a class="link" :href="served.file('licences.txt')">What Juxtachrome is made of, and the licences</a>
     </p>
   </div>
 </template>

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { planAt, type FillEvent, type Palette } from '@juxtachrome/core/documents'
 import { dryingRange, dryingStage, STAGE_WORDS } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf, pouredInto, type PaletteState } from '@juxtachrome/core/ledger'

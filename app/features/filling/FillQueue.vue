@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dayInWords } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { planAt, type Palette } from '@juxtachrome/core/documents'
 import { isWet, mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
 import { exchangesToPlan, fillOrder, leftOutOf, usualFillings } from '@juxtachrome/core/filling'

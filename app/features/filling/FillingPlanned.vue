@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
 import { capacityOf, type FillingPlan, type FillingStep } from '@juxtachrome/core/filling'
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { computed } from 'vue'
 import { useItemWords } from '~/shared/words/itemWords'
 import { usePaintName } from '~/shared/words/paintName'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { eventLine, type FillEvent, type Palette, type PlaceRef } from '@juxtachrome/core/documents'
 import type { Effective, PaletteState, Stay } from '@juxtachrome/core/ledger'
 import { costOfFill } from '@juxtachrome/core/restocking'

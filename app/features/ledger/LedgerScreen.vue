@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { eventInWords, EVENT_NAMES, type Event, isPlace, type VesselRef } from '@juxtachrome/core/documents'
 import type { Effective } from '@juxtachrome/core/ledger'
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { computed } from 'vue'
 import { useFillCommands } from '~/features/filling'
 import { useItemWords } from '~/shared/words/itemWords'

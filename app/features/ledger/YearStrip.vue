@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
 import { mainPaintOf } from '@juxtachrome/core/ledger'
-import { counted, dayInWords, daysAfter, daysBetween } from '@juxtachrome/core/units'
+import { counted, daysAfter, daysBetween } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { computed } from 'vue'
 import { usePaintName } from '~/shared/words/paintName'
 import { screenSwatch } from '~/shared/swatch/useSwatch'

@@ -1,16 +1,9 @@
 <script setup lang="ts">
-import { dayInWords } from '@juxtachrome/core/units'
+import { priceInWords } from '~/shared/words/moneyWords'
+import { dayInWords } from '~/shared/words/days'
 import { parsePigmentCodes, questionCodes } from '@juxtachrome/core/pigments'
 import { ITEM_KINDS, REMARKS, SUPPLIES, WORD_FIELDS, wordOf } from '@juxtachrome/core/documents'
-import {
-  rowOfLine,
-  parseLine,
-  readMoney,
-  samePaint,
-  USUAL_MILLILITRES,
-  writePrice,
-  type PaintRow,
-} from '@juxtachrome/core/paints'
+import { rowOfLine, parseLine, readMoney, samePaint, USUAL_MILLILITRES, type PaintRow } from '@juxtachrome/core/paints'
 import { computed, nextTick, onMounted, reactive, ref, watch } from 'vue'
 import { usePaintCommands } from './commands'
 import { asSentence } from '~/shared/words/asSentence'
@@ -67,7 +60,7 @@ watch(read, (now) => {
     count: String(now.count),
     supply: now.supply,
     remarks: [...now.remarks],
-    price: now.price ? writePrice(now.price) : '',
+    price: now.price ? priceInWords(now.price) : '',
   }
   for (const key of Object.keys(said) as Part[]) if (!corrected.has(key)) Object.assign(parts, { [key]: said[key] })
   error.value = ''

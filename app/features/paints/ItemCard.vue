@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { priceInWords } from '~/shared/words/moneyWords'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import type { Item, Paint } from '@juxtachrome/core/documents'
 import { fillsFrom, fillsLeft } from '@juxtachrome/core/ledger'
-import { writePrice } from '@juxtachrome/core/paints'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { useFillCommands } from '~/features/filling'
 import { usePaintCommands } from './commands'
@@ -77,7 +78,7 @@ function save(after: Item) {
     </div>
     <p class="mt-1 flex flex-wrap gap-1.5">
       <span class="chip">{{ item.supply }}</span><span v-for="r in item.remarks" :key="r" class="chip">{{ r }}</span>
-      <span v-if="item.price" class="hint">{{ writePrice(item.price) }}</span><span v-if="item.bought" class="hint"
+      <span v-if="item.price" class="hint">{{ priceInWords(item.price) }}</span><span v-if="item.bought" class="hint"
         >bought {{ dayInWords(item.bought) }}</span
       ><span v-if="item.boughtFrom" class="hint">from {{ item.boughtFrom }}</span
       ><span v-if="item.note" class="hint italic">{{ item.note }}</span>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { priceInWords } from '~/shared/words/moneyWords'
 import { Day, ITEM_FIELDS, ITEM_KINDS, REMARKS, SUPPLIES, text, type Item } from '@juxtachrome/core/documents'
-import { readMoney, readPrice, writePrice } from '@juxtachrome/core/paints'
+import { readMoney, readPrice } from '@juxtachrome/core/paints'
 import { computed } from 'vue'
 import * as z from 'zod/mini'
 import { useMeanwhile } from '~/shared/ui/useMeanwhile'
@@ -38,7 +39,7 @@ const textsOf = (item: Item): z.input<typeof schema> => ({
   millilitres: String(item.millilitres),
   supply: item.supply,
   remarks: [...item.remarks],
-  price: item.price ? writePrice(item.price) : '',
+  price: item.price ? priceInWords(item.price) : '',
   bought: item.bought ?? '',
   boughtFrom: item.boughtFrom ?? '',
   note: item.note ?? '',

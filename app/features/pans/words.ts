@@ -1,6 +1,6 @@
 import type { Whereabouts } from '@juxtachrome/core/documents'
 import type { Stay } from '@juxtachrome/core/ledger'
-import { dayInWords } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { useItemWords } from '~/shared/words/itemWords'
 import { useNaming } from '~/shared/words/naming'
 

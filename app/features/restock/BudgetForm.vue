@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '~/shared/words/figures'
 import { type Budget, BUDGET_PERIODS, isDay } from '@juxtachrome/core/documents'
 import { readMoney } from '@juxtachrome/core/paints'
 import { reactive, ref, watch } from 'vue'
@@ -17,7 +18,7 @@ const ORDERS = [
   { id: 'best value', text: 'most needed soonest, whatever order serves that' },
   { id: 'in my order', text: 'strictly in my order' },
 ]
-const amount = (minor: number) => (minor / 100).toFixed(2)
+const amount = (minor: number) => figure(minor / 100, 2)
 const filled = (b: Budget | undefined) => ({
   sum: b ? `${amount(b.minor)} ${b.currency}` : '25.00 EUR',
   period: b?.period ?? ('fortnight' as Budget['period']),

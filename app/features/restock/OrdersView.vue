@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { isStanding, planAt, type Purchase, type PurchaseState } from '@juxtachrome/core/documents'
 import { placesKeptFor } from '@juxtachrome/core/restocking'
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { computed } from 'vue'
 import { usePaletteCommands } from '~/features/palettes'
 import { useRestockCommands } from './commands'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Shop } from '@juxtachrome/core/documents'
 import { compareSizes, judgeOffers, matchOf, setAgainstOwned } from '@juxtachrome/core/restocking'
-import { counted, dayInWords, daysBetween } from '@juxtachrome/core/units'
+import { counted, daysBetween } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { computed, ref } from 'vue'
 import { useRestockCommands } from './commands'
 import { moneyInWords } from '~/shared/words/moneyWords'

@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { computed, ref } from 'vue'
 import { useRestockCommands } from './commands'
 import { savePlanCalendar, savePlanText, shoppingText } from './planFiles'

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { figure } from '~/shared/words/figures'
 import type { Shop } from '@juxtachrome/core/documents'
 import { readPrice } from '@juxtachrome/core/paints'
 import { ref } from 'vue'
@@ -9,7 +10,7 @@ import TextField from '~/shared/ui/TextField.vue'
 const props = defineProps<{ shop: Shop }>()
 const commands = useRestockCommands()
 const isOpen = ref(false)
-const amount = (minor: number | undefined) => (minor ? (minor / 100).toFixed(2) : '')
+const amount = (minor: number | undefined) => (minor ? figure(minor / 100, 2) : '')
 const delivery = ref(amount(props.shop.delivery))
 const freeFrom = ref(amount(props.shop.freeFrom))
 const trouble = ref('')

@@ -1,4 +1,5 @@
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { saveCalendar } from '~/shared/files/calendarFile'
 import { moneyInWords } from '~/shared/words/moneyWords'
 import { saveFile } from '~/shared/files/saveFile'

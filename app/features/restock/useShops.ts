@@ -2,6 +2,7 @@ import { decodeText, readShopAnswer } from '@juxtachrome/core/formats'
 import { computed, ref } from 'vue'
 import { useRestockCommands } from './commands'
 import { useCollection } from '~/stores/collection'
+import { useServed } from '~/shared/files/served'
 import { readFileBytes } from '~/shared/files/readFile'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useToday } from '~/shared/ui/useToday'
@@ -18,6 +19,7 @@ export function useShops() {
   const collection = useCollection()
   const commands = useRestockCommands()
   const today = useToday()
+  const served = useServed()
   const reading = useQuestion('readPriceList')
   const trouble = ref('')
   const said = ref('')
@@ -49,7 +51,7 @@ export function useShops() {
 
   /** Which simulated shops there are; none where the route cannot be reached, which is said. */
   async function simulated(): Promise<{ id: string; name: string; currency: string }[]> {
-    const text = await answerOf('/api/shop')
+    const text = await answerOf(served.shops)
     if (text === undefined) return []
     try {
       const list = JSON.parse(text) as unknown
@@ -65,7 +67,7 @@ export function useShops() {
   async function ask(id: string): Promise<void> {
     said.value = ''
     busy.value = id
-    const text = await answerOf(`/api/shop/${encodeURIComponent(id)}?day=${today.value}`)
+    const text = await answerOf(served.shop(id, today.value))
     busy.value = ''
     if (text === undefined) return
     const answer = readShopAnswer(text)

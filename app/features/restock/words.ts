@@ -1,5 +1,6 @@
 import type { Need, NeedReason, PurchasePlan } from '@juxtachrome/core/restocking'
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { inMl, percent } from '~/shared/words/figures'
 
 /** Why something is needed, in words. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { perMlInWords } from '~/shared/words/moneyWords'
 import type { Palette } from '@juxtachrome/core/documents'
-import { pricePerMlInWords, readPrice } from '@juxtachrome/core/paints'
+import { readPrice } from '@juxtachrome/core/paints'
 import { type Matters, SCOPES, type Scope } from '@juxtachrome/core/standins'
 import { counted } from '@juxtachrome/core/units'
 import type { ValueOf } from '~/workers/client'
@@ -51,7 +52,7 @@ async function begin() {
   for (const mostPerMl of asked) {
     progress.value = 0
     onTheWay.value = undefined
-    const title = mostPerMl ? `up to ${pricePerMlInWords(mostPerMl)} a ml` : `from ${scope.value}`
+    const title = mostPerMl ? `up to ${perMlInWords(mostPerMl)}` : `from ${scope.value}`
     const answer = await ask(
       {
         paletteId: props.palette.id,

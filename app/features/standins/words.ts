@@ -1,6 +1,6 @@
+import { perMlInWords } from '~/shared/words/moneyWords'
 import { effortOf, type StandIn, type StandInKind } from '@juxtachrome/core/standins'
 import { counted } from '@juxtachrome/core/units'
-import { pricePerMlInWords } from '@juxtachrome/core/paints'
 import { differenceInWords } from '@juxtachrome/core/colour'
 import { pigmentById } from '@juxtachrome/core/pigments'
 import { mixtureInWords, type NameOf } from '~/shared/words/lists'
@@ -62,7 +62,7 @@ export function costInWords(standIn: StandIn): string {
         : effort > 1
           ? `no place; ${effort} paints to mix each time`
           : 'on the palette already'
-  return [takes, price ? `${pricePerMlInWords(price)} a ml` : ''].filter(Boolean).join('; ')
+  return [takes, price ? `${perMlInWords(price)}` : ''].filter(Boolean).join('; ')
 }
 
 export function trialInWords({ trial }: StandIn): string {

@@ -1,3 +1,4 @@
+import { perMlInWords } from '~/shared/words/moneyWords'
 import {
   linesOf,
   linesOfGuide,
@@ -6,7 +7,7 @@ import {
   type StudentLine,
   writeStudentList,
 } from '@juxtachrome/core/formats'
-import { readPrice, pricePerMlInWords } from '@juxtachrome/core/paints'
+import { readPrice } from '@juxtachrome/core/paints'
 import { type StandIn, USUAL_MATTERS } from '@juxtachrome/core/standins'
 import { READY_GUIDES } from '@juxtachrome/core/choosing'
 import { computed, ref, shallowRef, watch } from 'vue'
@@ -91,7 +92,7 @@ export function useStudentList(from: string) {
         done.value = (i + p.done / p.of) / caps.length
       })
       if (!answer) return
-      names.push(mostPerMl ? `up to ${pricePerMlInWords(mostPerMl)} a ml` : 'whatever it costs')
+      names.push(mostPerMl ? `up to ${perMlInWords(mostPerMl)}` : 'whatever it costs')
       // the lines of the text are numbered from 1
       found.push(
         lines.value.map((_, n) => {

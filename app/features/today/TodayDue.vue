@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { oldTubes, planFilling, toLookAt, unfinishedIn } from '@juxtachrome/core/filling'
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import * as z from 'zod/mini'
 import { computed } from 'vue'
 import { useFillCommands } from '~/features/filling'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dayInWords } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { plannedPaints } from '@juxtachrome/core/documents'
 import { rateOfUse, usedUpOn } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
 import type { Level } from '@juxtachrome/core/using'
-import { dayInWords } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { usePaintName } from '~/shared/words/paintName'
 import { useSittingCommands } from './commands'
 import { useDayDone } from '~/shared/ui/useDayDone'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
 import { presentVersion } from '@juxtachrome/core/choosing'
-import { counted, dayInWords, daysBetween } from '@juxtachrome/core/units'
+import { counted, daysBetween } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { lifeOf } from '@juxtachrome/core/using'
 import { computed } from 'vue'
 import { usePaintName } from '~/shared/words/paintName'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
 import { presentVersion } from '@juxtachrome/core/choosing'
-import { counted, dayInWords, daysAfter } from '@juxtachrome/core/units'
+import { counted, daysAfter } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import type { Proposal, Review, Stretch } from '@juxtachrome/core/using'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { usePaintName } from '~/shared/words/paintName'

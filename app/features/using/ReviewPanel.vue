@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
 import { ENOUGH, type Review, type Stretch } from '@juxtachrome/core/using'
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { usePaintName } from '~/shared/words/paintName'
 import { reviewInWords } from './words'

@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
 import { costOfSitting } from '@juxtachrome/core/restocking'
-import { counted, dayInWords } from '@juxtachrome/core/units'
+import { counted } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { computed, ref } from 'vue'
 import { usePaintName } from '~/shared/words/paintName'
 import { useSittingCommands } from './commands'
 import { sumsInWords } from '~/shared/words/moneyWords'
 import { useTaken } from '~/features/filling'
 import { useCollection } from '~/stores/collection'
+import SittingPicture from './SittingPicture.vue'
 
 /** The paintings of a palette, the latest first: looked at, corrected, struck out. */
 const props = defineProps<{ palette: Palette }>()
@@ -28,7 +30,7 @@ const shown = computed(() =>
       event,
       title: event.words || event.subject || 'A painting',
       colours: event.used.map((u) => nameOf(u.paintId) + (u.much ? ' (a lot)' : '')).join(', '),
-      image: collection.core.get('pictures', event.pictureId)?.image,
+      picture: collection.core.get('pictures', event.pictureId)?.id,
       worth: sumsInWords(costOfSitting(event, use.value, collection.itemsOf).sums),
     })),
 )
@@ -43,12 +45,7 @@ const shown = computed(() =>
     </p>
     <ol>
       <li v-for="s in shown" :key="s.entryId" class="flex gap-2 border-t border-line py-2">
-        <img
-          v-if="s.image"
-          :src="s.image"
-          :alt="`Picture of ${s.title}`"
-          class="size-14 shrink-0 border border-line object-cover"
-        />
+        <SittingPicture v-if="s.picture" :id="s.picture" :title="s.title" />
         <div class="min-w-0 grow">
           <p>
             <span class="font-medium">{{ s.title }}</span>

@@ -3,6 +3,7 @@ import { writeCgats, writeColoursCsv, writeGpl, type NamedColour } from '@juxtac
 import { dayOf } from '@juxtachrome/core/units'
 import type { PrintFonts } from '~/print/fonts'
 import { slug } from './slug'
+import { drawingOf, type Drawing } from './drawing'
 import { saveFile } from './saveFile'
 
 /** Dots to a millimetre of a picture: 300 to an inch. */
@@ -34,14 +35,14 @@ export function saveSvg(pages: readonly Page[], title: string, fonts: PrintFonts
 export async function savePng(pages: readonly Page[], title: string, fonts: PrintFonts) {
   for (const [i, page] of pages.entries()) {
     const dots = Math.min(DOTS, Math.sqrt(MOST_DOTS / (page.width * page.height)))
-    const canvas = new OffscreenCanvas(Math.round(page.width * dots), Math.round(page.height * dots))
-    drawOn(canvas.getContext('2d')!, page, dots, fonts)
-    saveFile(named(title, i, pages.length, 'png'), await canvas.convertToBlob(), 'image/png')
+    const { to, blob } = drawingOf(Math.round(page.width * dots), Math.round(page.height * dots))
+    drawOn(to, page, dots, fonts)
+    saveFile(named(title, i, pages.length, 'png'), await blob(), 'image/png')
   }
 }
 
 /** Draws the same elements that make up the SVG. */
-function drawOn(to: OffscreenCanvasRenderingContext2D, page: Page, dots: number, { measure }: PrintFonts) {
+function drawOn(to: Drawing, page: Page, dots: number, { measure }: PrintFonts) {
   to.scale(dots, dots)
   to.fillStyle = '#ffffff'
   to.fillRect(0, 0, page.width, page.height)
@@ -59,7 +60,7 @@ function drawOn(to: OffscreenCanvasRenderingContext2D, page: Page, dots: number,
   draw(page.marks)
 }
 
-function drawElement(to: OffscreenCanvasRenderingContext2D, { name, attributes: a, words }: ReturnType<typeof svgOf>) {
+function drawElement(to: Drawing, { name, attributes: a, words }: ReturnType<typeof svgOf>) {
   const n = (key: string) => Number(a[key])
   if (words !== undefined) {
     to.font = `${a['font-weight'] ?? 400} ${n('font-size')}px ${a['font-family']}`

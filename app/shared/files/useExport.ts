@@ -2,7 +2,7 @@ import { counted, dayOf } from '@juxtachrome/core/units'
 import type { Contents } from '@juxtachrome/core/collection'
 import { shallowRef } from 'vue'
 import { useCollection } from '~/stores/collection'
-import { collectionBlob } from '~/stores/collectionBlob'
+import { collectionBlob, type Writing } from '~/stores/collectionBlob'
 import { useCopies } from '~/stores/copies'
 import { useKeeper } from '~/stores/keeper'
 import { saveFile } from './saveFile'
@@ -11,7 +11,7 @@ import { saveFile } from './saveFile'
 const exporting = shallowRef<{ done: number; cancel: () => void }>()
 
 /** Answers whether a file was saved, which it is not when it was cancelled, or while another is being written. */
-async function saveContents(name: string, contents: Contents): Promise<boolean> {
+async function saveContents(name: string, contents: Contents, apart?: Writing['apart']): Promise<boolean> {
   if (exporting.value) return false
   const stop = new AbortController()
   const cancel = () => stop.abort()
@@ -19,7 +19,7 @@ async function saveContents(name: string, contents: Contents): Promise<boolean> 
   progress(0)
   const now = new Date()
   try {
-    const blob = await collectionBlob(contents, now, { progress, signal: stop.signal })
+    const blob = await collectionBlob(contents, now, { progress, signal: stop.signal, ...(apart ? { apart } : {}) })
     if (blob) saveFile(`${name}-${dayOf(now)}.json`, blob, 'application/json')
     return blob !== undefined
   } finally {
@@ -32,7 +32,7 @@ export function useExport() {
   const keeper = useKeeper()
   /** Everything as one JSON file. */
   async function download(): Promise<void> {
-    if (await saveContents('juxtachrome', collection.contents())) await useCopies().savedByHand()
+    if (await saveContents('juxtachrome', collection.contents(), keeper.apart)) await useCopies().savedByHand()
   }
 
   /** Saves what the disk still gives of a collection that could not be opened, and says what that was. */

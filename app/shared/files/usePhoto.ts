@@ -1,6 +1,7 @@
 import { fail, ok, type Result } from '@juxtachrome/core/result'
 import type { Corners, Pixels } from '@juxtachrome/core/paints'
 import { shallowRef } from 'vue'
+import { drawingOf } from './drawing'
 import { figure } from '~/shared/words/figures'
 
 export interface Photo {
@@ -52,9 +53,9 @@ export async function decodePhoto(file: Blob, name: string): Promise<Result<Phot
 
 /** A made-up picture as a file. */
 export function pictureOf({ width, height, data }: Pixels): Promise<Blob> {
-  const canvas = new OffscreenCanvas(width, height)
-  canvas.getContext('2d')!.putImageData(new ImageData(new Uint8ClampedArray(data), width), 0, 0)
-  return canvas.convertToBlob()
+  const { to, blob } = drawingOf(width, height)
+  to.putImageData(new ImageData(new Uint8ClampedArray(data), width), 0, 0)
+  return blob()
 }
 
 /** Corners to begin with where none are found: a tenth inside of the picture. */

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
 import { Command, Eye, Redo2, Undo2 } from '@lucide/vue'
+import { useServed } from '~/shared/files/served'
 import { usePreferences } from '~/stores/preferences'
 import { useUndo } from '~/stores/undo'
 import { useCommandPalette } from './useAppCommands'
@@ -8,6 +9,7 @@ import SavingSign from './SavingSign.vue'
 
 const undo = useUndo()
 const preferences = usePreferences()
+const served = useServed()
 const { open } = useCommandPalette()
 const PAGES = [
   { to: '/', label: 'Today' },
@@ -45,7 +47,7 @@ const options = () => [
 <template>
   <header class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line bg-surface px-3 py-1.5">
     <NuxtLink to="/" class="flex items-center gap-2 font-semibold">
-      <img src="/icon.svg" alt="" width="26" height="26" />
+      <img :src="served.file('icon.svg')" alt="" width="26" height="26" />
       <span>Juxtachrome</span>
     </NuxtLink>
     <nav aria-label="Main" class="order-last flex w-full max-sm:gap-0 sm:order-none sm:gap-1 sm:w-auto">

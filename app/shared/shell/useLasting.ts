@@ -9,5 +9,11 @@ export function useLasting() {
   const keeper = useKeeper()
   const collection = useCollection()
   const told = kept('jx-told-not-lasting', z.boolean(), false)
-  return { told, isToSay: computed(() => keeper.isLasting === false && !told.value && !collection.isEmpty) }
+  /** It came over plain http, as in a house: the browser gives it no offline work, no folders, no order of windows. */
+  const isPlain = globalThis.isSecureContext === false
+  return {
+    told,
+    isPlain,
+    isToSay: computed(() => (isPlain || keeper.isLasting === false) && !told.value && !collection.isEmpty),
+  }
 }

@@ -6,6 +6,7 @@ import { useCopies } from '~/stores/copies'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
+import { useServed } from '~/shared/files/served'
 import { useAsk } from '~/shared/ui/useAsk'
 import { readCollectionFile } from '~/shared/files/readCollectionFile'
 
@@ -14,10 +15,11 @@ export function useStart() {
   const keeper = useKeeper()
   const collection = useCollection()
   const notices = useNotices()
+  const served = useServed()
 
   async function fetchDemo(): Promise<Result<Contents>> {
     try {
-      const response = await fetch(`/api/demo?today=${dayOf(new Date())}`)
+      const response = await fetch(served.demo(dayOf(new Date())))
       if (!response.ok)
         return { ok: false, error: { code: 'no-demo', message: `The demo could not be fetched (${response.status}).` } }
       return await readCollectionFile(await response.blob()).result
@@ -56,7 +58,8 @@ export function useStart() {
       void useCopies().begin()
     }
     if (!opened.ok || !collection.isEmpty || (await keeper.hasStarted())) return
-    const health = await fetch('/api/health')
+    if (!served.health) return
+    const health = await fetch(served.health)
       .then((r) => r.json() as Promise<{ demo?: boolean }>)
       .catch(() => ({ demo: false }))
     if (health.demo) await openDemo()

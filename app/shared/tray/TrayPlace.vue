@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { dayInWords } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import type { Holder, Paint, Place, PlacePlan } from '@juxtachrome/core/documents'
 import { isWet, type Content } from '@juxtachrome/core/ledger'
 import { boxOf } from '@juxtachrome/core/arranging'

@@ -1,4 +1,5 @@
-import { dayInWords, dayOf, daysBetween } from '@juxtachrome/core/units'
+import { dayOf, daysBetween } from '@juxtachrome/core/units'
+import { dayInWords, hourInWords } from './days'
 import { useToday } from '~/shared/ui/useToday'
 
 /** Days as one speaks of them. */
@@ -16,8 +17,7 @@ export function useDayWords() {
   function momentInWords(moment: string): string {
     const date = new Date(moment)
     const day = dayOf(date)
-    const hour = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' }).format(date)
-    return daysBetween(day, today.value) < 2 ? `${agoInWords(day)}, ${hour}` : agoInWords(day)
+    return daysBetween(day, today.value) < 2 ? `${agoInWords(day)}, ${hourInWords(date)}` : agoInWords(day)
   }
   return { agoInWords, momentInWords }
 }

@@ -1,4 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest'
+import { dayInWords } from './days'
+import { moneyInWords, sumsInWords } from './moneyWords'
 import { atMost, figure, inMl, listed, percent, points } from './figures'
 
 /** As on a device of such a language. */
@@ -15,6 +17,24 @@ describe('numbers on screens', () => {
     on(language)
     const written = [inMl(1.49), atMost(12.3456, 2), figure(2.7), percent(0.004), percent(0.126), points(0.0449)]
     expect([...written, figure(-0.04, 1)]).toEqual(expected)
+  })
+
+  it.each([
+    ['en-GB', '14 May 2026', '12.40 EUR', '1200 JPY'],
+    ['de-DE', '14.05.2026', '12,40 EUR', '1200 JPY'],
+    ['ar-EG', '14\u200f/05\u200f/2026', '12.40 EUR', '1200 JPY'],
+  ])('%s: the order of a day and the mark of money are the device’s', (language, day, euros, yen) => {
+    on(language)
+    expect(dayInWords('2026-05-14')).toBe(day)
+    expect([moneyInWords(1240, 'EUR'), moneyInWords(120_000, 'JPY')]).toEqual([euros, yen])
+    expect(
+      sumsInWords(
+        new Map([
+          ['EUR', 1240],
+          ['GBP', 0],
+        ]),
+      ),
+    ).toBe(euros)
   })
 
   it('lists are English wherever the device is', () => {

@@ -1,4 +1,4 @@
-import { dayInWords } from '@juxtachrome/core/units'
+import { dayInWords } from './days'
 import type { Item } from '@juxtachrome/core/documents'
 import { contentInWords, portionsOf, type Content } from '@juxtachrome/core/ledger'
 import { useCollection } from '~/stores/collection'

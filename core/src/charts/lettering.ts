@@ -55,8 +55,9 @@ function wrapped(text: string, fits: (t: string) => boolean, mayBreak: boolean):
   return lines
 }
 
-const letters = new Intl.Segmenter(undefined, { granularity: 'grapheme' })
-const graphemes = (text: string) => [...letters.segment(text)].map((s) => s.segment)
+const letters = 'Segmenter' in Intl ? new Intl.Segmenter(undefined, { granularity: 'grapheme' }) : undefined
+/** Whole letters; where the platform cannot tell them, code points. */
+const graphemes = (text: string): string[] => (letters ? [...letters.segment(text)].map((s) => s.segment) : [...text])
 
 /** A word in pieces that fit, broken between whole letters. */
 function broken(word: string, fits: (t: string) => boolean): string[] {

@@ -7,6 +7,7 @@ import { checkWrite } from './checkWrite'
 import { noContents, type Contents, type Unreadable } from './contents'
 import { frozen } from './freezing'
 import { keysOf, type Key } from './keys'
+import { slim } from './slim'
 import type { Applied, Delta, DocumentNow, Origin, WriteSet } from './writeSet'
 
 type Tables = { [K in EditableKind]: Map<string, DocumentOf<K>> }
@@ -98,7 +99,9 @@ export class Collection {
 
   /** Takes in documents as they are now, from storage, another tab or the page; they were checked on the way in. */
   take({ documents, journal }: Delta, origin: Origin): Applied {
-    const changed = documents.filter(({ kind, id, document }) => !same(this.#tables[kind].get(id) ?? null, document))
+    const changed = documents
+      .map((d) => (d.document ? ({ ...d, document: slim(d.kind, d.document) } as DocumentNow) : d))
+      .filter(({ kind, id, document }) => !same(this.#tables[kind].get(id) ?? null, document))
     const fresh = journal.filter((e) => !this.#journal.has(e.id))
     for (const { kind, id, document } of changed) {
       const table = this.#tables[kind] as Map<string, unknown>
@@ -117,7 +120,7 @@ export class Collection {
     return this.#tell({ origin, whole: true, delta: { documents: [], journal: [] }, touched })
   }
 
-  /** Everything as it is now, for a file or a worker. */
+  /** Everything as it is now, for a file or a worker; what is read only when it is seen is left empty. */
   contents(): Contents {
     const documents = noDocuments()
     for (const kind of EDITABLE_KINDS) (documents[kind] as unknown[]) = [...this.#tables[kind].values()]
@@ -129,7 +132,7 @@ export class Collection {
     this.#tables = emptyTables()
     for (const kind of EDITABLE_KINDS)
       for (const document of documents[kind])
-        (this.#tables[kind] as Map<string, unknown>).set(document.id, frozen(document))
+        (this.#tables[kind] as Map<string, unknown>).set(document.id, frozen(slim(kind, document)))
     this.#journal = new Map(documents.journal.map((e) => [e.id, e]))
     this.#ledger = new Ledger(documents.journal)
     this.#unreadable = unreadable

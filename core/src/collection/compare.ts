@@ -2,6 +2,7 @@ import { same } from '../documents/diff'
 import { EDITABLE_KINDS, KIND_NAMES, type DocumentOf, type EditableKind, type KindName } from '../documents/kinds'
 import type { Collection } from './collection'
 import type { Contents } from './contents'
+import { isApart } from './slim'
 
 /** A document that a copy has otherwise than it is here, or that only one of the two has. */
 export interface Difference {
@@ -33,7 +34,7 @@ export function* compareCopy({ documents }: Contents, mine: Collection): Generat
     const here = mine.table(kind) as ReadonlyMap<string, DocumentOf<EditableKind>>
     for (const id of new Set([...inCopy.keys(), ...here.keys()])) {
       const [copy, now] = [inCopy.get(id) ?? null, here.get(id) ?? null]
-      if (!copy || !now || !same(copy, now)) differences.push({ kind, id, copy, here: now })
+      if (!copy || !now || !(isApart(kind) || same(copy, now))) differences.push({ kind, id, copy, here: now })
       if (++done % STEP === 0) yield
     }
   }

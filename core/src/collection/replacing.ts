@@ -3,13 +3,14 @@ import { same } from '../documents/diff'
 import { EDITABLE_KINDS, KIND_NAMES, KINDS, type EditableKind } from '../documents/kinds'
 import type { Collection } from './collection'
 import { noContents, type Contents } from './contents'
+import { isApart } from './slim'
 
 /** Documents that are here under an id of which something else comes in: how many of each kind. */
 export function wouldReplace({ documents }: Contents, mine: Collection): { kind: EditableKind; count: number }[] {
   return EDITABLE_KINDS.flatMap((kind) => {
     const differing = documents[kind].filter((d) => {
       const present = mine.get(kind, d.id)
-      return present && !same(present, d)
+      return present && !isApart(kind) && !same(present, d)
     })
     return differing.length ? [{ kind, count: differing.length }] : []
   })

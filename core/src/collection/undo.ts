@@ -2,6 +2,7 @@ import { same, type Change, type Diff } from '../documents/diff'
 import { isRecord } from '../documents/isRecord'
 import type { DocumentOf, EditableKind } from '../documents/kinds'
 import { digest } from './digest'
+import { isApart } from './slim'
 
 /** One field of a document before and after; undefined where it was not there. */
 export interface FieldChange {
@@ -31,6 +32,8 @@ export interface Kept {
 export const patchesOf = (diff: Diff): Patch[] =>
   diff.flatMap((change): Patch[] => {
     const { kind, id, before, after } = change
+    // what lies apart never changes, and stays: whatever names it may come back
+    if (isApart(kind)) return []
     if (before && after) {
       const fields = fieldChanges(before, after)
       return fields.length ? [{ kind, id, did: 'changed', fields }] : []

@@ -14,7 +14,7 @@ export {
   WORD_FIELDS,
   wordOf,
 } from './fieldTable'
-export { Day, isDay, Name, text } from './fields'
+export { Day, isDay, Name, type Price, text } from './fields'
 export { CallWants, Guide, GuideCall, GuideState } from './guide'
 export { isUsable, Item, ITEM_KINDS, REMARKS, SUPPLIES } from './item'
 export { Event, EVENT_NAMES, eventInWords, eventLine, type FillEvent, type SittingEvent } from './journal/event'

@@ -15,6 +15,11 @@ export interface Kind<Schema extends z.ZodMiniType = z.ZodMiniType> {
   since: number
   /** Keyed by the version they start from. */
   migrations: Record<number, Migration>
+  /**
+   * A field that is large: it lies on the disk and in files, is empty in memory, and is read when it is seen. Such a
+   * document never changes, and its id says what it holds.
+   */
+  apart?: string
   /** The order of their list; without it that of the database, by id. */
   order?: (one: z.infer<Schema>, other: z.infer<Schema>) => number
 }

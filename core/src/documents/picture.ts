@@ -22,4 +22,5 @@ export const pictureKind = kind({
   word: 'picture of a painting',
   many: 'pictures of paintings',
   since: 8,
+  apart: 'image',
 })

@@ -17,22 +17,29 @@ const PIECE = 500_000
  * pieces of about half a million characters: a large collection is longer than a single text can be.
  */
 export function* collectionPieces({ documents, unreadable }: Contents, written: string): Generator<string> {
-  let piece = `${headOf(written)}\n`
-  for (const [i, kind] of KIND_NAMES.entries()) {
-    piece += `${JSON.stringify(kind)}:[`
+  yield headPiece(written)
+  for (const kind of KIND_NAMES) {
+    yield beginOfList(kind)
+    let piece = ''
     for (const [n, document] of byId(documents[kind]).entries()) {
-      piece += `${n ? ',' : ''}\n${JSON.stringify(document, inFieldOrder)}`
+      piece += lineOf(document, n === 0)
       if (piece.length < PIECE) continue
       yield piece
       piece = ''
     }
-    piece += i < KIND_NAMES.length - 1 ? '\n],\n' : '\n]},\n'
+    yield piece + endOfList(kind)
   }
-  piece += '"unreadable":['
-  for (const [n, { kind, raw }] of unreadable.entries())
-    piece += `${n ? ',' : ''}\n${JSON.stringify({ kind, raw }, inFieldOrder)}`
-  yield `${piece}\n]}\n`
+  yield endPiece(unreadable)
 }
+
+/** The parts of a file, for whoever writes lists of which the documents come from elsewhere. */
+export const headPiece = (written: string): string => `${headOf(written)}\n`
+export const beginOfList = (kind: KindName): string => `${JSON.stringify(kind)}:[`
+export const lineOf = (document: unknown, isFirst: boolean): string =>
+  `${isFirst ? '' : ','}\n${JSON.stringify(document, inFieldOrder)}`
+export const endOfList = (kind: KindName): string => (kind === KIND_NAMES.at(-1) ? '\n]},\n' : '\n],\n')
+export const endPiece = (unreadable: readonly Pick<Unreadable, 'kind' | 'raw'>[]): string =>
+  `"unreadable":[${unreadable.map(({ kind, raw }, n) => lineOf({ kind, raw }, n === 0)).join('')}\n]}\n`
 
 const headOf = (written: string) =>
   `${JSON.stringify({ format: FILE_FORMAT, schema: FILE_SCHEMA, written }).slice(0, -1)},"documents":{`

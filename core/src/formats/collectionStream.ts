@@ -25,7 +25,7 @@ const HEAD = /^\{"format":.*"documents":\{$/
  */
 export async function readCollectionFile(
   file: FileLike,
-  tell: (done: number, of: number) => void = () => undefined,
+  tell: (done: number, of: number) => unknown = () => undefined,
 ): Promise<Result<Contents>> {
   if (file.size === 0) return EMPTY
   const [first = ''] = (await file.slice(0, 2000).text()).split('\n', 1)
@@ -39,11 +39,11 @@ export async function readCollectionFile(
   for (;;) {
     const step = running.next()
     if (step.done) return step.value
-    tell((step.value.done / step.value.of) * file.size, file.size)
+    await tell((step.value.done / step.value.of) * file.size, file.size)
   }
 }
 
-async function readLines(file: FileLike, tell: (done: number, of: number) => void): Promise<Result<Contents>> {
+async function readLines(file: FileLike, tell: (done: number, of: number) => unknown): Promise<Result<Contents>> {
   const lines = new CollectionLines()
   const reader = file.stream().getReader()
   const decoder = new TextDecoder()
@@ -59,7 +59,7 @@ async function readLines(file: FileLike, tell: (done: number, of: number) => voi
       if (refused) return refused
     }
     if (done) return lines.end()
-    tell((read += value?.length ?? 0), file.size)
+    await tell((read += value?.length ?? 0), file.size)
   }
 }
 

@@ -1,5 +1,15 @@
 /** Readers and writers of files. What is shared of it, by name. */
-export { collectionPieces, FILE_SCHEMA, readCollection, writeCollection } from './collectionFile'
+export {
+  beginOfList,
+  collectionPieces,
+  endOfList,
+  endPiece,
+  FILE_SCHEMA,
+  headPiece,
+  lineOf,
+  readCollection,
+  writeCollection,
+} from './collectionFile'
 export { type FileLike, readCollectionFile } from './collectionStream'
 export { leftoverOf, type PaintRows } from './paintRows'
 export { decodeText } from './decodeText'

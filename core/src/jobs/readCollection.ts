@@ -24,17 +24,17 @@ export const readCollectionJob = job<{ file: FileLike }, CollectionProgress, Unr
   run: atOnce(() => REFUSED),
   async work({ file }, _tools, tell) {
     let said = 0
-    const read = await readCollectionFile(file, (done, of) => {
+    const read = await readCollectionFile(file, async (done, of) => {
       if (done - said < of / 200) return
       said = done
-      tell({ done, of })
+      await tell({ done, of })
     })
     if (!read.ok) return read
     const { documents, unreadable } = read.value
     for (const kind of KIND_NAMES)
       for (let i = 0; i < documents[kind].length; i += PORTION) {
         const portion = { ...noDocuments(), [kind]: documents[kind].slice(i, i + PORTION) }
-        tell({ done: file.size, of: file.size, documents: portion })
+        await tell({ done: file.size, of: file.size, documents: portion })
       }
     return ok(unreadable)
   },

@@ -160,9 +160,10 @@ export class JobRunner {
     if (!ready.ok) return ready
     if (!stands()) return undefined
     if (job.work) {
-      const tell = (progress: unknown) => {
-        if (!stands()) throw new Error('closed')
+      const tell = async (progress: unknown) => {
         this.send({ type: 'progress', id, progress })
+        await this.pace.pause()
+        if (!stands()) throw new Error('closed')
       }
       return job.work(ready.value, this.tools, tell)
     }

@@ -14,6 +14,8 @@ export { type PaintRow, rowOfLine, type RowQuestion } from './paintRow'
 export { parseLine, type ReadLine } from './reading/parseLine'
 export { type ListedLine, parseLines, type SkippedLine } from './reading/parseLines'
 export {
+  CURRENCY_CODES,
+  decimalsOf,
   type MoneyHabits,
   pricePerMillilitre,
   pricePerMlInWords,

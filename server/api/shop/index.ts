@@ -1,5 +1,5 @@
 import { readOnly } from '../../answers'
-import { SHOPS } from '../../shop/catalogue'
+import { listOfShops } from '../../shop/catalogue'
 
 /** The simulated shops there are. */
-export default readOnly(() => Object.entries(SHOPS).map(([id, { name, currency }]) => ({ id, name, currency })))
+export default readOnly(listOfShops)

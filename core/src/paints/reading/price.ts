@@ -41,8 +41,13 @@ const SIGNS: readonly (readonly [pattern: RegExp, currencies: readonly string[]]
   [/₽/, ['RUB']],
   [/₪/, ['ILS']],
 ]
+/** ISO 4217 codes of currencies in which paint is sold often, for a platform that does not list its own. */
+const USUAL =
+  'AUD BRL CAD CHF CNY CZK DKK EUR GBP HKD HUF ILS INR ISK JPY KRW MXN NOK NZD PLN RON RUB SEK SGD THB TRY TWD UAH USD ZAR'
 /** The ISO 4217 codes that the platform knows. */
-const CODES = new Set(Intl.supportedValuesOf('currency'))
+export const CURRENCY_CODES: readonly string[] =
+  'supportedValuesOf' in Intl ? Intl.supportedValuesOf('currency') : (USUAL as string).split(' ')
+const CODES = new Set(CURRENCY_CODES)
 const CODE = /(?<![A-Za-z])[A-Za-z]{3}(?![A-Za-z])/g
 const NUMBER = /\d{1,3}(?:[.,'’\u00a0\u202f ]\d{3})+(?:[.,]\d{1,2})?(?!\d)|\d+(?:[.,]\d{1,3})?(?!\d)/
 /** Hundredths of a unit; beyond this a paint's price is a slip. */

@@ -11,6 +11,7 @@ import { benchOptics } from './bench/optics.mjs'
 import { benchPrinting } from './bench/printing.mjs'
 import { benchReach } from './bench/reach.mjs'
 import { benchRestocking } from './bench/restocking.mjs'
+import { benchYears } from './bench/years.mjs'
 import { browserIsThere } from './browser.mjs'
 import { serveBuilt } from './serve.mjs'
 
@@ -25,6 +26,7 @@ const PARTS = [
   'printing',
   'restocking',
   'browser',
+  'years',
 ]
 const asked = process.argv.slice(2).filter((a) => PARTS.includes(a))
 const wants = (part) => asked.length === 0 || asked.includes(part)
@@ -55,6 +57,7 @@ const rooms = [
   'reach/index',
   'reach/mixtureIndex',
   'paints/index',
+  'formats/index',
   'formats/pastedList',
   'formats/paintRows',
 ]
@@ -81,4 +84,12 @@ if (wants('browser') && browserIsThere()) {
     stop()
   }
 } else if (wants('browser')) console.log('No chromium here: the measurements in the browser are left out.')
+if (wants('years') && browserIsThere()) {
+  const { url, stop } = await serveBuilt({ demo: false })
+  try {
+    await benchYears(core, url)
+  } finally {
+    stop()
+  }
+}
 await vite.close()

@@ -45,10 +45,10 @@ describe('needs', () => {
     await app.click('Write it down')
     await app.says('To be bought, 7')
     await app.type('Code of a darker brown', 'PX9999')
-    await app.click('Keep the code of a darker brown')
+    await app.click('Any paint of this code will do for a darker brown')
     await app.find('[role=alert]')
     await app.type('Code of a darker brown', 'PBr7')
-    await app.click('Keep the code of a darker brown')
+    await app.click('Any paint of this code will do for a darker brown')
     await app.says('a darker brown, PBr7')
   })
   it('ask the verdicts of all palettes for gaps that nothing owned closes', async () => {

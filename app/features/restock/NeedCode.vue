@@ -5,7 +5,7 @@ import { ref } from 'vue'
 import { useRestockCommands } from './commands'
 import { useToday } from '~/shared/ui/useToday'
 
-/** Which pigments a need of words means: with a code it can be looked for at shops. */
+/** Which pigments a need of words means: any paint of them will do, whatever it is called. */
 const props = defineProps<{ need: Need }>()
 const commands = useRestockCommands()
 const today = useToday()
@@ -26,7 +26,9 @@ function keep() {
 <template>
   <form class="flex items-center gap-1" @submit.prevent="keep">
     <input v-model="code" class="input w-28" maxlength="60" :aria-label="`Code of ${need.name}`" placeholder="a code" />
-    <button class="link text-sm" :aria-label="`Keep the code of ${need.name}`">Keep</button>
+    <button class="link text-sm" :aria-label="`Any paint of this code will do for ${need.name}`">
+      Any of this code
+    </button>
     <span v-if="trouble" role="alert" class="refusal">{{ trouble }}</span>
   </form>
 </template>

@@ -64,7 +64,7 @@ export function useRestockCommands() {
     /** Which pigments a need of words means: with these it is looked for at shops. */
     meaning: (need: Need, pigments: string[], day: string): boolean =>
       undo.commit(`${need.name} means ${pigments.join(' ') || 'no code'}`, [
-        saying(need, { said: need.said ?? 'accepted', pigments }, day),
+        saying(need, { said: need.said ?? 'accepted', pigments, means: pigments.length > 0 }, day),
       ]).ok,
     /** Writes a need down by hand. */
     addOwn(words: string, day: string): boolean {

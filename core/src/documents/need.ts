@@ -22,6 +22,8 @@ export const NeedAnswer = z.looseObject({
   /** What it is, where nothing gathers it any more or it was written down by hand. */
   words: z.optional(line(160)),
   pigments: z.optional(Paint.shape.pigments),
+  /** Any paint of these pigments will do, whatever it is called: somebody said so. */
+  means: z.optional(z.boolean()),
   own: z.optional(z.boolean()),
 })
 export type NeedAnswer = z.infer<typeof NeedAnswer>

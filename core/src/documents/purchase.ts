@@ -12,6 +12,8 @@ export const PurchaseLine = z.looseObject({
   minor: Minor,
   itemIds: z.array(Id).check(z.maxLength(120)),
   state: z.enum(PURCHASE_STATES),
+  /** Keys of the needs for which it was ordered. */
+  serves: z.optional(z.array(z.string().check(z.minLength(1), z.maxLength(160))).check(z.maxLength(200))),
   /** On which day it came to that. */
   day: z.optional(Day),
 })

@@ -1,7 +1,7 @@
 import { assessPalette } from '../choosing/verdict/assess'
 import type { GapKind } from '../choosing/verdict/assessment'
 import type { Reading } from '../collection/reading'
-import { itemsByPaint, needAnswersIn, paintsIn, palettesIn } from '../collection/lists'
+import { itemsByPaint, needAnswersIn, paintsIn, palettesIn, purchasesIn } from '../collection/lists'
 import type { Palette } from '../documents/palette'
 import { gatherNeeds } from '../restocking/gatherNeeds'
 import type { Need } from '../restocking/need'
@@ -74,6 +74,7 @@ function known(reading: Reading, today: string) {
       .paintedFrom()
       .map((id) => projectUse(ledger.sittingsOf(id), { from: daysAfter(today, -BACK), to: today })),
     answers: needAnswersIn(reading),
+    purchases: purchasesIn(reading),
     today,
   }
 }

@@ -3,6 +3,7 @@ import type { Item } from '../documents/item'
 import type { NeedAnswer } from '../documents/need'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
+import type { Purchase } from '../documents/purchase'
 import { planAt, plannedPaints } from '../documents/plan'
 import { rateOfUse, usedUpOn } from '../filling/due'
 import { LEAST } from '../filling/tubes'
@@ -11,6 +12,7 @@ import { compareText } from '../paints/view'
 import { parsePigmentCodes } from '../pigments/grammar'
 import { awayIn } from '../standins/inPlace'
 import { keyOfWish, plainWords, type Use } from '../using/projectUse'
+import { boughtFor, isNewReason, paintOfItems } from './bought'
 import { closersOf } from './closers'
 import { weightOfAll, type Need, type NeedReason } from './need'
 
@@ -24,6 +26,8 @@ export interface GatherQuestion {
   /** Gaps that nothing owned closes, as the verdict of each palette has them. */
   gaps?: readonly { paletteId: string; gap: GapKind }[]
   answers: readonly NeedAnswer[]
+  /** Orders: what came for a need serves it. */
+  purchases?: readonly Purchase[]
   today: string
 }
 
@@ -53,6 +57,8 @@ export function gatherNeeds(question: GatherQuestion): Need[] {
     }
   for (const answer of answers) if (answer.own || answer.said === 'accepted') found.answered(answer)
   const answerOf = new Map(answers.map((a) => [a.key, a]))
+  const items = paints.flatMap((p) => question.itemsOf(p.id))
+  const bought = boughtFor(question.purchases ?? [], paintOfItems(items, paints))
   return [...found.all.values()]
     .filter((n) => answerOf.get(n.key)?.said === 'accepted' || n.paintId === undefined || !isStocked(n, question))
     .map((n): Need => {
@@ -66,8 +72,22 @@ export function gatherNeeds(question: GatherQuestion): Need[] {
         anyMaker: n.paintId === undefined,
       }
     })
+    .flatMap((n) => stillNeeded(n, answerOf.get(n.key), bought) ?? [])
     .map((n) => withAnswer(n, answerOf.get(n.key), today))
     .sort(byRankAndWeight)
+}
+
+/** A need with what was bought for it; none where what came serves it, and nothing newer asks for it. */
+function stillNeeded(
+  need: Need,
+  answer: NeedAnswer | undefined,
+  bought: ReturnType<typeof boughtFor>,
+): Need | undefined {
+  const { ordered, came } = bought({ ...need, ...(answer ? { answer } : {}) })
+  const onOrder = Math.max(need.onOrder, ordered)
+  if (came === undefined) return { ...need, onOrder }
+  const reasons = need.reasons.filter((r) => isNewReason(r, came, answer?.day))
+  return reasons.length ? { ...need, reasons, weight: weightOfAll(reasons), onOrder, came } : undefined
 }
 
 /** A need with what was said to it: put off until its day, ranked, with the codes that its words mean. */
@@ -75,9 +95,11 @@ export function withAnswer(need: Need, answer: NeedAnswer | undefined, today: st
   const { said: _said, answer: _answer, ...bare } = need
   const anyMaker = answer?.anyMaker ?? need.paintId === undefined
   if (!answer) return { ...bare, anyMaker }
+  // what was said before something came for it was said of another need
+  const isOld = need.came !== undefined && answer.day <= need.came
   const isDue = answer.said === 'later' && (answer.until ?? '9999') <= today
   const means = answer.pigments?.length && !need.paintId ? answer.pigments : need.pigments
-  return { ...bare, anyMaker, pigments: means, answer, ...(isDue ? {} : { said: answer.said }) }
+  return { ...bare, anyMaker, pigments: means, answer, ...(isDue || isOld ? {} : { said: answer.said }) }
 }
 
 /** Accepted ones first, in the order they were given; then what is open by its weight; what was put off or refused last. */

@@ -22,8 +22,10 @@ export interface Need {
   reasons: NeedReason[]
   /** How much it matters by its reasons, 1..100. */
   weight: number
-  /** Items of it that are on order already. */
+  /** Items or lines of orders for it that are to come. */
   onOrder: number
+  /** On which day something came for it; it is back for a newer reason. */
+  came?: string
   /** What is used of it in a year, ml; undefined where nothing is known. */
   perYear?: number
   said?: NeedAnswer['said']

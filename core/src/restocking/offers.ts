@@ -10,7 +10,7 @@ export type Match = 'the same' | 'same pigments'
 
 /** Whether an offered paint answers a need. The very paint is of the same maker and name; a need of a pigment or of words takes any maker. */
 export function matchOf(
-  need: Pick<Need, 'paintId' | 'name' | 'maker' | 'pigments' | 'anyMaker'>,
+  need: Pick<Need, 'paintId' | 'name' | 'maker' | 'pigments' | 'anyMaker'> & Partial<Pick<Need, 'key' | 'answer'>>,
   offered: OfferedPaint,
 ): Match | undefined {
   if (need.paintId) {
@@ -21,8 +21,29 @@ export function matchOf(
       return 'the same'
     return need.anyMaker && isSameCodes(need.pigments, offered.pigments) ? 'same pigments' : undefined
   }
-  if (need.pigments.length && isSameCodes(need.pigments, offered.pigments)) return 'the same'
-  return plainWords(need.name) === plainWords(offered.name) ? 'the same' : undefined
+  if (plainWords(need.name) === plainWords(offered.name)) return 'the same'
+  if (!need.pigments.length || !isSameCodes(need.pigments, offered.pigments)) return undefined
+  // a code is many colours: “a darker brown, PBr7” is no raw sienna, unless somebody said that any will do
+  const isAny = need.key?.startsWith('code:') || need.answer?.means
+  return isAny || namesAgree(need.name, offered.name) ? 'the same' : undefined
+}
+
+/** Words that say nothing of which colour is meant. */
+const FILLING = new Set(
+  'a an the of for and with some another good new more very darker lighter warmer cooler deeper paler bigger larger small dark light deep pale warm cool'.split(
+    ' ',
+  ),
+)
+const telling = (words: string) =>
+  plainWords(words)
+    .split(/[^\p{L}]+/u)
+    .filter((w) => w.length > 2 && !FILLING.has(w))
+
+/** Whether what is wanted in words is in the name of what is offered: every word that tells a colour. */
+function namesAgree(wanted: string, offered: string): boolean {
+  const there = new Set(telling(offered))
+  const words = telling(wanted.replace(/\bP[A-Za-z]{1,2}\d+\S*/g, ' '))
+  return words.every((w) => there.has(w))
 }
 
 /** Price of a millilitre, hundredths; undefined where size or price is not known. */

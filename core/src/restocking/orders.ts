@@ -38,7 +38,7 @@ export function placeOrder({
   const known = byIdentity(paints)
   const changes: Change[] = []
   const lines: PurchaseLine[] = []
-  for (const { offer } of offers) {
+  for (const { offer, serves } of offers) {
     if (!offer.minor) return fail('no-price', `${wordsOf(offer.set, offer.holds)} has no price.`)
     const shares = sharedOut(offer.minor, offer.holds.length)
     const itemIds = offer.holds.map((held, i) => {
@@ -49,7 +49,9 @@ export function placeOrder({
       changes.push(added('items', item))
       return item.id
     })
-    lines.push({ words: wordsOf(offer.set, offer.holds), minor: offer.minor, itemIds, state: 'ordered' })
+    const keys = [...new Set(serves.map((s) => s.key))]
+    const words = wordsOf(offer.set, offer.holds)
+    lines.push({ words, minor: offer.minor, itemIds, state: 'ordered', serves: keys })
   }
   const goods = lines.reduce((sum, l) => sum + l.minor, 0)
   const delivery = deliveryOf(

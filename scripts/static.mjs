@@ -67,7 +67,7 @@ try {
   await says('Prices')
   for (const [path, words] of [
     ['', 'Low or out'],
-    ['paints', 'French ultramarine'],
+    ['paints', '56 paints'],
     ['palettes', 'Landing tin'],
     ['palettes/landing-tin/choose', 'Verdict'],
     ['palettes/landing-tin/key', 'Save as PDF'],

@@ -78,7 +78,8 @@ describe('what the server answers', () => {
 
   it('a file that is not there is not there: never the page in its place', async () => {
     for (const path of ['/fonts/a.woff2', '/x/y.js', '/404.html', '/200.html', '/_nuxt/gone.js', '/a.json?x=1']) {
-      const gone = await ask(path, 'GET', 'text/html')
+      // as a page asks for its files
+      const gone = await ask(path)
       expect(gone.status, path).toBe(404)
       expect(gone.text, path).not.toContain('<html')
     }

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Shop } from '@juxtachrome/core/documents'
+import { usePaintName } from '~/shared/words/paintName'
 import { compareSizes, judgeOffers, matchOf, setAgainstOwned } from '@juxtachrome/core/restocking'
 import { counted, daysBetween } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
@@ -58,6 +59,7 @@ async function remove(shop: Shop) {
   })
   if (yes) commands.removeShop(shop)
 }
+const nameOf = usePaintName()
 const sized = computed(() =>
   accepted.value.map((need) => ({
     need,
@@ -179,7 +181,8 @@ const together = computed(() => {
       <h2>Sets against what you own</h2>
       <p v-if="together" role="status">
         The {{ chosen.length }} chosen hold {{ together.paints }} paints: {{ together.fresh.length }} new,
-        {{ together.owned.length }} owned already, {{ together.twice }} in them twice.
+        {{ together.alike.length }} of pigments that you own, {{ together.owned.length }} owned already,
+        {{ together.twice }} in them twice.
       </p>
       <p v-else class="hint">Choose two or more to see what they hold together.</p>
       <div class="overflow-x-auto">
@@ -212,8 +215,12 @@ const together = computed(() => {
               <td>
                 {{ s.worth.fresh.length }} of {{ s.worth.paints
                 }}<span class="hint block text-[13px]">{{
-                  s.worth.fresh.map((p) => p.name).join(', ') || 'all owned'
+                  s.worth.fresh.map((p) => p.name).join(', ') || 'none'
                 }}</span>
+                <span v-if="s.worth.alike.length" class="hint block text-[13px]"
+                  >the same pigment owned:
+                  {{ s.worth.alike.map((a) => `${a.held.name} (${nameOf(a.paintId)})`).join(', ') }}</span
+                >
               </td>
               <td>{{ s.worth.perFresh ? moneyInWords(s.worth.perFresh, s.shop.currency) : '–' }}</td>
               <td>{{ s.serves.map((n) => n.name).join(', ') || 'no need' }}</td>

@@ -27,6 +27,22 @@ describe('offers', () => {
     expect(odd.map(judge)).toEqual(['absurd price', 'no price', 'no price', 'sold out'])
     expect(ten.every((o) => judge(o) === undefined)).toBe(true)
   })
+  it('an absurd price is questioned in a list of few lines, too; what is dear is not', () => {
+    const few = [
+      single('a', 1290, held('x', [], 14)),
+      single('slip', 125_000, held('y', [], 14)),
+      single('dear', 9000, held('lapis', [], 5)),
+    ]
+    expect(few.map(judgeOffers({ offers: few, currency: 'EUR' }))).toEqual([undefined, 'absurd price', undefined])
+    // of a currency whose unit is small nothing is known
+    expect(few.map(judgeOffers({ offers: few, currency: 'JPY' }))).toEqual([undefined, undefined, undefined])
+  })
+  it('what is owned by another maker is of the same pigment, never new', () => {
+    const owned = [paint('b', 'French ultramarine', ['PB29'], 'Halvard & Roe')]
+    const worth = setAgainstOwned([held('Ultramarine', ['PB29'], 5, 'Tern'), held('Rose', ['PV19'])], owned, 2000)
+    expect(worth).toMatchObject({ owned: [], alike: [{ paintId: 'b' }], perFresh: 2000 })
+    expect(worth.fresh.map((p) => p.name)).toEqual(['Rose'])
+  })
   it('eight sets of five with repeats become 40 less the duplicates', () => {
     const names = Array.from({ length: 27 }, (_, i) => `Paint ${i}`)
     const sets = Array.from({ length: 8 }, (_, s) =>

@@ -52,6 +52,12 @@ export const perMillilitre = ({ minor, holds }: Pick<Offer, 'minor' | 'holds'>):
   return minor && millilitres > 0 && holds.every((h) => h.millilitres > 0) ? minor / millilitres : undefined
 }
 
+/** What a millilitre of watercolour costs at the most, in units of a currency of about that size (judgement). */
+const DEAREST = 25
+const LIKE_THE_EURO = new Set(['EUR', 'USD', 'GBP', 'CHF', 'CAD', 'AUD', 'NZD', 'SGD'])
+/** Fewer prices than these say little of what is usual in a list. */
+const FEW = 8
+
 /** A price that is so many times the list's middle one, or as small a part of it, is a slip (judgement). */
 const ABSURD = 40
 
@@ -59,14 +65,20 @@ const ABSURD = 40
 export type Unusable = 'no price' | 'sold out' | 'absurd price'
 
 /** Says of each offer of a shop why it cannot be planned with, where it cannot. */
-export function judgeOffers({ offers }: Pick<Shop, 'offers'>): (offer: Offer) => Unusable | undefined {
+export function judgeOffers({
+  offers,
+  currency = '',
+}: Pick<Shop, 'offers'> & Partial<Pick<Shop, 'currency'>>): (offer: Offer) => Unusable | undefined {
   const prices = offers.flatMap((o) => perMillilitre(o) ?? []).sort((p, q) => p - q)
   const middle = prices[prices.length >> 1] ?? 0
   return (offer) => {
     if (offer.isSoldOut) return 'sold out'
     if (!offer.minor) return 'no price'
     const price = perMillilitre(offer)
-    if (price === undefined || prices.length < 8) return undefined
+    if (price === undefined) return undefined
+    // “1.250,00” for 14 ml is a slip also in a list of three lines
+    if (LIKE_THE_EURO.has(currency) && price > DEAREST * 100) return 'absurd price'
+    if (prices.length < FEW) return undefined
     return price > middle * ABSURD || price < middle / ABSURD ? 'absurd price' : undefined
   }
 }
@@ -78,7 +90,9 @@ export interface SetWorth {
   owned: string[]
   /** In it more than once. */
   twice: number
-  /** What it brings that is neither owned nor in it twice. */
+  /** Paints of which the same pigments are owned, by another maker or under another name, by the paint owned. */
+  alike: { held: OfferedPaint; paintId: string }[]
+  /** What it brings that is neither owned, nor of pigments that are, nor in it twice. */
   fresh: OfferedPaint[]
   /** Price of each paint that is new, hundredths. */
   perFresh?: number
@@ -88,12 +102,14 @@ export interface SetWorth {
 export function setAgainstOwned(holds: readonly OfferedPaint[], owned: readonly Paint[], minor?: number): SetWorth {
   const known = byIdentity(owned)
   const seen = new Set<string>()
-  const worth: SetWorth = { paints: holds.length, owned: [], twice: 0, fresh: [] }
+  const worth: SetWorth = { paints: holds.length, owned: [], twice: 0, alike: [], fresh: [] }
   for (const paint of holds) {
     const key = identityOf(paint)
     const own = known.get(key)
+    const alike = paint.pigments.length ? owned.find((p) => isSameCodes(p.pigments, paint.pigments)) : undefined
     if (seen.has(key)) worth.twice += 1
     else if (own) worth.owned.push(own.id)
+    else if (alike) worth.alike.push({ held: paint, paintId: alike.id })
     else worth.fresh.push(paint)
     seen.add(key)
   }

@@ -1,11 +1,15 @@
 /**
- * An odd path, of several slashes in a row or slashed backwards, is answered as the plain one: files would otherwise be
- * looked for as if it named another host, and answered without the headers of a page.
+ * An odd path, of several slashes in a row or slashed backwards, is sent to the plain one: files are looked for as if it
+ * named another host, and would be answered without the headers of a page.
  */
 export default defineNitroPlugin((nitro) =>
-  nitro.hooks.hook('request', (event) => {
+  nitro.hooks.hook('beforeResponse', (event, response) => {
     const [path = '/', ...query] = (event.node.req.url ?? '/').split('?')
     const plain = path.replace(/[/\\]+/g, '/')
-    if (plain !== path) event.node.req.url = event._path = [plain, ...query].join('?')
+    if (plain === path) return
+    for (const header of ['content-length', 'etag', 'last-modified']) removeResponseHeader(event, header)
+    setResponseStatus(event, 308)
+    setHeader(event, 'location', [plain, ...query].join('?'))
+    response.body = ''
   }),
 )

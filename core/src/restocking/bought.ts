@@ -33,9 +33,7 @@ export function boughtFor(
           return matchOf(need, { ...paint, millilitres: 0, kind: 'tube' }) !== undefined
         })
   return (need) => {
-    const own = lines.filter(
-      ({ line }) => line.state !== 'returned' && line.state !== 'never mind' && serves(line, need),
-    )
+    const own = lines.filter(({ line }) => serves(line, need))
     const came = own.flatMap(({ line, ordered }) => (line.state === 'delivered' ? [line.day ?? ordered] : [])).sort()
     return {
       ordered: own.filter(({ line }) => line.state === 'ordered').length,

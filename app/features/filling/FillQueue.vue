@@ -2,10 +2,12 @@
 import { dayInWords } from '~/shared/words/days'
 import { planAt, type Palette } from '@juxtachrome/core/documents'
 import { isWet, mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
-import { exchangesToPlan, fillOrder, leftOutOf, usualFillings } from '@juxtachrome/core/filling'
+import { exchangesToPlan, fillOrder, leftOutOf, planAgainstPans, usualFillings } from '@juxtachrome/core/filling'
 import { computed } from 'vue'
 import { useFillCommands } from './commands'
 import { useBalances } from '~/shared/items/useBalances'
+import { usePaintName } from '~/shared/words/paintName'
+import { plansAndPansInWords } from '~/shared/words/plansAndPans'
 import { usePractice } from './useFillingPlan'
 import { useCollection } from '~/stores/collection'
 import SwatchRow from '~/shared/swatch/SwatchRow.vue'
@@ -36,6 +38,8 @@ const rows = computed(() =>
 const wet = computed(() => rows.value.filter((r) => isWet(r.content, props.today)))
 const resting = computed(() => rows.value.filter((r) => !isWet(r.content, props.today)))
 const differing = computed(() => rows.value.filter((r) => r.lying?.id !== r.planned?.id))
+const nameOf = usePaintName()
+const agreement = computed(() => plansAndPansInWords(planAgainstPans(props.palette, props.state), nameOf))
 const exchanges = computed(() => exchangesToPlan(props.palette, props.state, props.today))
 </script>
 
@@ -62,7 +66,7 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
       </li>
     </ul>
     <p v-if="!toFill.length" class="hint mt-1">
-      Every planned place is filled. Choose a place on the tray to top it up, clean it or read its history.
+      {{ agreement }} Choose a place on the tray to top it up, clean it or read its history.
     </p>
     <template v-if="wet.length">
       <h2 class="mt-4">Drying</h2>

@@ -21,6 +21,8 @@ import { readFileBytes } from '~/shared/files/readFile'
 import { useCore } from '~/shared/questions/useCore'
 
 const NOTHING: PaintRows = { good: [], lines: [], bad: [] }
+/** A workbook is read for so long, ms. */
+const PATIENCE = 20_000
 const MOST_MEGABYTES = 12
 
 /** A table on its way in: read, taken apart row by row in a worker, and taken in with progress. */
@@ -67,7 +69,7 @@ export function useTableImport() {
     if (isPacked || /\.xlsx$/i.test(name)) {
       const asked = core.ask('readWorkbook', { bytes }, { topic: 'table' })
       cancel.value = asked.cancel
-      return asked.result
+      return inTime(asked, name)
     }
     if (/\.xls$/i.test(name))
       return fail('old-workbook', 'Workbooks of the old XLS kind are not read. Save it as XLSX or CSV first.')
@@ -77,6 +79,23 @@ export function useTableImport() {
     cancel.value = asked.cancel
     const read = await asked.result
     return read.ok ? ok([{ name: '', table: read.value }]) : read
+  }
+
+  /** A workbook that takes longer than anybody waits is given up in words. */
+  async function inTime<T>(
+    asked: { result: Promise<Result<T>>; cancel: () => void },
+    name: string,
+  ): Promise<Result<T>> {
+    let late = false
+    const limit = setTimeout(() => {
+      late = true
+      asked.cancel()
+    }, PATIENCE)
+    const read = await asked.result
+    clearTimeout(limit)
+    if (!late) return read
+    const words = `${name.slice(0, 80)} takes longer than ${PATIENCE / 1000} seconds to read. Save the one sheet as CSV and choose that.`
+    return fail('takes-too-long', words)
   }
 
   function letGo() {

@@ -1,10 +1,13 @@
 <script setup lang="ts">
-import { oldTubes, planFilling, toLookAt, unfinishedIn } from '@juxtachrome/core/filling'
+import { oldTubes, planAgainstPans, planFilling, toLookAt, unfinishedIn } from '@juxtachrome/core/filling'
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import * as z from 'zod/mini'
 import { computed } from 'vue'
+import type { Palette } from '@juxtachrome/core/documents'
 import { useFillCommands } from '~/features/filling'
+import { usePaintName } from '~/shared/words/paintName'
+import { plansAndPansInWords } from '~/shared/words/plansAndPans'
 import { useItemWords } from '~/shared/words/itemWords'
 import { useBalances } from '~/shared/items/useBalances'
 import { usePans } from '~/shared/items/usePans'
@@ -19,6 +22,9 @@ const { left } = useBalances()
 const { itemInWords } = useItemWords()
 const { loose } = usePans()
 const days = kept('jx-ready-by', z.record(z.string(), z.string().check(z.maxLength(10))), {})
+const nameOf = usePaintName()
+const agreementOf = (palette: Palette) =>
+  plansAndPansInWords(planAgainstPans(palette, collection.ledger.places(palette.id)), nameOf)
 const wanted = computed(() =>
   collection.palettes.flatMap((palette) => {
     const readyBy = days.value[palette.id]
@@ -37,7 +43,7 @@ const wanted = computed(() =>
     const { steps, beginBy } = plan.value
     const late = steps.filter((s) => s.late).length
     const words = !steps.length
-      ? 'everything lies in it'
+      ? agreementOf(palette)
       : late
         ? `${counted(late, 'place')} may be wet still`
         : `${counted(steps.length, 'place')} to fill, begin by ${dayInWords(beginBy!)}`

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { dayInWords } from '~/shared/words/days'
 import { plannedPaints } from '@juxtachrome/core/documents'
-import { rateOfUse, usedUpOn } from '@juxtachrome/core/filling'
+import { planAgainstPans, rateOfUse, usedUpOn } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'
 import { computed, defineAsyncComponent } from 'vue'
 import { useAway, useStandInCommands } from '~/features/standins'
@@ -15,6 +15,8 @@ import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import PaletteThumb from '~/shared/tray/PaletteThumb.vue'
 import TodayDue from './TodayDue.vue'
 import { inMl } from '~/shared/words/figures'
+import { usePaintName } from '~/shared/words/paintName'
+import { plansAndPansInWords } from '~/shared/words/plansAndPans'
 
 const LazyPathAhead = defineAsyncComponent(() => import('~/shared/shell/PathAhead.vue'))
 
@@ -64,15 +66,13 @@ const onOrder = computed(() =>
 /** All palettes at one scale: the widest decides. */
 const SHELF = 340
 const scale = computed(() => Math.min(2, SHELF / Math.max(1, ...collection.palettes.map((p) => p.holder.width))))
+/** Palettes whose plan and pans do not agree, each with the one sentence about it. */
+const nameOf = usePaintName()
 const toFill = computed(() =>
   collection.palettes
-    .map((palette) => ({
-      palette,
-      places: Object.entries(palette.plan)
-        .filter(([id, plan]) => plan.paintId && !collection.ledger.places(palette.id).get(id)?.content)
-        .map(([id]) => id),
-    }))
-    .filter(({ places }) => places.length),
+    .map((palette) => ({ palette, pans: planAgainstPans(palette, collection.ledger.places(palette.id)) }))
+    .filter(({ pans }) => pans.toFill.length + pans.other.length)
+    .map(({ palette, pans }) => ({ palette, words: plansAndPansInWords(pans, nameOf) })),
 )
 </script>
 
@@ -176,11 +176,8 @@ const toFill = computed(() =>
           No palette yet. <NuxtLink class="link" to="/palettes?new=1">Make one</NuxtLink>
         </p>
         <ul v-if="toFill.length" class="mt-3">
-          <li v-for="{ palette, places } in toFill" :key="palette.id" class="py-1">
-            <NuxtLink class="link" :to="`/palettes/${palette.id}/fill`"
-              >{{ palette.name }}: {{ places.length }} planned and not filled ({{ places.slice(0, 6).join(', ')
-              }}{{ places.length > 6 ? ' …' : '' }})</NuxtLink
-            >
+          <li v-for="{ palette, words } in toFill" :key="palette.id" class="py-1">
+            <NuxtLink class="link" :to="`/palettes/${palette.id}/fill`">{{ palette.name }}</NuxtLink>: {{ words }}
           </li>
         </ul>
       </section>

@@ -5,7 +5,7 @@ import { describe, expect, it } from 'vitest'
 import { FILE_SCHEMA } from '@juxtachrome/core/formats'
 import { App, Key } from './app'
 
-const withoutMoment = (json: string) => json.replace(/"written": "[^"]*"/, '')
+const withoutMoment = (json: string) => json.replace(/"written":\s?"[^"]*"/, '')
 async function exported(app: App): Promise<string> {
   await app.go('/data')
   await app.click('Export everything')

@@ -96,7 +96,7 @@ describe('prices', () => {
     expect(boxes.length).toBeGreaterThan(4)
     for (const box of boxes.slice(0, 3)) await box.click()
     await app.happens(
-      `/The 3 chosen hold \\d+ paints: \\d+ new, \\d+ owned already, \\d+ in them twice/.test(document.body.innerText)`,
+      `/The 3 chosen hold \\d+ paints: \\d+ new, \\d+ of pigments that you own, \\d+ owned already, \\d+ in them twice/.test(document.body.innerText)`,
       'the sum',
     )
   })

@@ -148,7 +148,7 @@ describe('a window that dies', () => {
     )
     await app.saved()
     // the renderer is gone before it answers
-    const crash = app.driver.sendDevToolsCommand('Page.crash').catch(() => undefined)
+    const crash = app.driver.sendDevToolsCommand('Page.crash', {}).catch(() => undefined)
     await Promise.race([crash, new Promise((r) => setTimeout(r, 1000))])
     await to(first)
     await app.until(async () => (await app.placeSays('B2')) !== before, 'what the dead window wrote')

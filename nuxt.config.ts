@@ -53,7 +53,8 @@ export default defineNuxtConfig({
   },
   // the file behind the first page: only the page itself carries every header
   routeRules: {
-    '/index.html': { redirect: '/' },
+    // written as a file, that would be the page itself
+    ...(IS_STATIC ? {} : { '/index.html': { redirect: '/' } }),
     // asked for anew each time, so that an update is heard of
     '/': NO_CACHE,
     '/sw.js': NO_CACHE,

@@ -53,11 +53,12 @@ async function says(words) {
     if ((await driver.executeScript('return document.body.innerText')).includes(words)) return
   wrong.push(`${await driver.getCurrentUrl()} does not say “${words}”`)
 }
-const press = (words) =>
-  driver.executeScript(
-    `[...document.querySelectorAll('button, a')].find((b) => b.innerText.trim() === arguments[0]).click()`,
-    words,
-  )
+/** Presses what is called so, when it is there. */
+async function press(words) {
+  const find = `return [...document.querySelectorAll('button, a')].find((b) => b.innerText.trim() === arguments[0]) ?? null`
+  await driver.wait(async () => (await driver.executeScript(find, words)) !== null, 20_000, `no button “${words}”`)
+  await (await driver.executeScript(find, words)).click()
+}
 try {
   await driver.get(`${url}data`)
   await says('The demo')

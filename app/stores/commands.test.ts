@@ -3,6 +3,7 @@ import { same, type Purchase } from '@juxtachrome/core/documents'
 import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { useBoxCommands } from '~/features/boxes/commands'
+import { useFillCommands } from '~/features/filling/commands'
 import { usePaletteCommands } from '~/features/palettes/commands'
 import { useSharing } from '~/features/palettes/sharing'
 import { useRestockCommands } from '~/features/restock/commands'
@@ -69,6 +70,18 @@ describe('what a person does', () => {
     expect(stacks().map((e) => e.pictureId)).toEqual([id])
     const file = await collectionBlob(useCollection().contents(), new Date(), { apart: useKeeper().apart })
     expect(await file!.text()).toContain(image)
+  })
+
+  it('a day that is still to come is refused in words, whatever is done on it; nothing is made today instead', () => {
+    const before = documentsNow()
+    const filling = useFillCommands(() => TIN)
+    const place = { paletteId: TIN, placeId: 'A1' }
+    expect(filling.record({ kind: 'clean', day: '2999-01-01', vessel: place })).toMatchObject({ code: 'still-to-come' })
+    expect(filling.movePan(place, { paletteId: TIN, placeId: 'A2' }, '2999-01-01')).toMatchObject({ where: 'day' })
+    const purchase = useCollection().purchases[0]!
+    expect(useRestockCommands().settle(purchase, 0, 'returned', '2999-01-01')).toBe(false)
+    expect(same(documentsNow(), before)).toBe(true)
+    expect(useNotices().list.at(-1)!.text).toContain('is still to come')
   })
 
   it('what is no longer there is refused in words, and nothing changes', () => {

@@ -28,7 +28,9 @@ async function wipe() {
 <template>
   <section class="panel p-4">
     <h2 class="mb-1">Start over</h2>
-    <p class="mb-2">Deletes everything from this browser. Export first.</p>
+    <p class="mb-2">
+      Deletes everything from this browser. What was here stays on this device as a copy, under Copies above.
+    </p>
     <button class="btn" @click="wipe">Wipe everything …</button>
   </section>
 </template>

@@ -1,8 +1,10 @@
-import { counted } from '@juxtachrome/core/units'
+import { counted, dayOf } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import type { Problem } from '@juxtachrome/core/result'
 import {
   added,
   eventInWords,
+  isDay,
   samePlace,
   updated,
   type Change,
@@ -36,9 +38,26 @@ export function useFillCommands(paletteId?: () => string | undefined) {
   const opened = (item: Item | undefined): Change[] =>
     item?.supply === 'sealed' ? [updated('items', item, { ...item, supply: 'open' })] : []
 
+  /** Nothing that is still to come was done. */
+  function stillToCome(events: readonly Event[]): Problem | undefined {
+    const today = dayOf(new Date())
+    const late = events.find((e) => isDay(e.day) && e.day > today)
+    if (!late) return undefined
+    return {
+      code: 'still-to-come',
+      message: `${dayInWords(late.day)} is still to come: only what was done is recorded.`,
+      where: 'day',
+    }
+  }
+
   /** Records events as one step, or none of them. */
   function recordAll(label: string, events: readonly Event[], diff: Change[] = []): Problem | undefined {
     const entries: JournalEntry[] = []
+    const future = stillToCome(events)
+    if (future) {
+      notices.trouble(future.message)
+      return future
+    }
     for (const event of events) {
       const entry = recordEvent(event, stamp())
       if (!entry.ok) {
@@ -65,6 +84,8 @@ export function useFillCommands(paletteId?: () => string | undefined) {
     record: (event: Event) => recordAll(describe(event), [event]),
     correct(entryId: string, becomes: Event | null): Problem | undefined {
       const was = collection.ledger.whole.journal.get(entryId)
+      const future = becomes && stillToCome([becomes])
+      if (future) return future
       const entry = correctEvent(collection.core.ledger, entryId, becomes, stamp())
       if (!entry.ok) return entry.error
       const label = becomes

@@ -13,7 +13,8 @@ import {
 import { type Need, placeOrder, type PlannedOffer, settleLine } from '@juxtachrome/core/restocking'
 import { parsePigmentCodes } from '@juxtachrome/core/pigments'
 import { keyOfWish, paintOfWish } from '@juxtachrome/core/using'
-import { counted } from '@juxtachrome/core/units'
+import { counted, dayOf } from '@juxtachrome/core/units'
+import { dayInWords } from '~/shared/words/days'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
@@ -127,6 +128,10 @@ export function useRestockCommands() {
     },
     settle(purchase: Purchase, index: number, state: PurchaseState, day: string): boolean {
       const line = purchase.lines[index]
+      if (day > dayOf(new Date())) {
+        notices.trouble(`${dayInWords(day)} is still to come: only what was done is recorded.`)
+        return false
+      }
       const changes = settleLine(purchase, index, state, (id) => collection.core.get('items', id), day)
       return changes.length > 0 && undo.commit(`${line!.words}: ${STATE_WORDS[state]}`, changes).ok
     },

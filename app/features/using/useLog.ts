@@ -103,7 +103,8 @@ export function useLog(palette: () => Palette) {
     const used = usedNow()
     if (used.length === 0 && wished.value.length === 0)
       return refuse('Tap what was used on the tray, or say what was wished for.')
-    if (doneOn.value !== day.value || day.value > today.value) return refuse('A day such as 2026-05-14, today or before.')
+    if (doneOn.value !== day.value || day.value > today.value)
+      return refuse('A day such as 2026-05-14, today or before.')
     const event: SittingEvent = {
       kind: 'sitting',
       day: day.value,

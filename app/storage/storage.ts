@@ -118,24 +118,16 @@ export class CollectionStorage {
   }
 
   /** Where the database's own order stands. Errors: those of the disk. */
-  async orderNow(): Promise<Result<Order>> {
-    try {
-      return ok(await orderOf(this.#db))
-    } catch (error) {
-      return problemOf(error)
-    }
+  orderNow(): Promise<Result<Order>> {
+    return asked(() => orderOf(this.#db))
   }
 
   /**
    * What was written after a place of the order, as it now stands; nothing where only reading everything anew tells.
    * Errors: those of the disk.
    */
-  async since(from: Order): Promise<Result<Written | undefined>> {
-    try {
-      return ok(await this.#db.transaction('r', this.#db.tables, () => writtenSince(this.#db, from)))
-    } catch (error) {
-      return problemOf(error)
-    }
+  since(from: Order): Promise<Result<Written | undefined>> {
+    return asked(() => this.#db.transaction('r', this.#db.tables, () => writtenSince(this.#db, from)))
   }
 
   async #writeDiff(diff: WriteSet['diff'], { progress, signal }: LongWork): Promise<DocumentNow[]> {
@@ -274,6 +266,15 @@ export class CollectionStorage {
         return fail('replaced-elsewhere', 'Everything was replaced in another window, so this was not kept.')
       return error instanceof UnreadableRow ? { ok: false, error: error.problem } : problemOf(error)
     }
+  }
+}
+
+/** What the disk answers, or why it does not. */
+async function asked<T>(question: () => Promise<T>): Promise<Result<T>> {
+  try {
+    return ok(await question())
+  } catch (error) {
+    return problemOf(error)
   }
 }
 

@@ -89,6 +89,9 @@ export const useCopies = defineStore('copies', () => {
     made.value += 1
   }
 
+  /** The collection as it is now, whole. */
+  const fileNow = (moment: Date) => collectionBlob(collection.contents(), moment, { apart: keeper.apart })
+
   async function write(how: 'by itself' | 'asked'): Promise<Result<void>> {
     const { folder } = place.value
     const now = await keeper.orderNow()
@@ -99,7 +102,7 @@ export const useCopies = defineStore('copies', () => {
     const names = await namesIn(folder)
     if (!names.ok) return names
     const moment = new Date()
-    const data = await collectionBlob(collection.contents(), moment, { apart: keeper.apart })
+    const data = await fileNow(moment)
     if (!data) return ok(undefined)
     const isAnother = last?.order !== undefined && last.order.era !== now.value.era
     const written = await writeInto(folder, nextCopyName(names.value, dayOf(moment), isAnother), data)
@@ -141,7 +144,7 @@ export const useCopies = defineStore('copies', () => {
   async function pointBefore(before: string): Promise<Result<void>> {
     if (collection.isEmpty) return ok(undefined)
     const moment = new Date()
-    const data = await collectionBlob(collection.contents(), moment, { apart: keeper.apart })
+    const data = await fileNow(moment)
     const kept = data ? await keepPoint(before, moment, data) : ok(undefined)
     made.value += 1
     return kept

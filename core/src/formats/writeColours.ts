@@ -1,4 +1,5 @@
 import { toScreen } from '../colour/srgb'
+import { oneLine } from '../documents/fields'
 import type { LabD65 } from '../units'
 import { writeCsv } from './writeCsv'
 
@@ -32,7 +33,7 @@ export function writeColoursCsv(colours: readonly NamedColour[]): string {
   return writeCsv([heading, ...rows])
 }
 
-const oneLine = (text: string) => text.replace(/[\r\n\t]+/g, ' ').trim()
+const inLine = (text: string) => oneLine(text).trim()
 
 /** Colours as a GPL palette file: three bytes of sRGB and a name a line; colours outside sRGB are drawn to its edge. */
 export function writeGpl(title: string, colours: readonly NamedColour[]): string {
@@ -40,15 +41,15 @@ export function writeGpl(title: string, colours: readonly NamedColour[]): string
     const shown = c.read ?? c.predicted
     if (!shown) return []
     const bytes = [1, 3, 5].map((i) => Number.parseInt(toScreen(shown).hex.slice(i, i + 2), 16))
-    return `${bytes.map((b) => String(b).padStart(3)).join(' ')}\t${oneLine(c.name)}`
+    return `${bytes.map((b) => String(b).padStart(3)).join(' ')}\t${inLine(c.name)}`
   })
-  return ['GIMP Palette', `Name: ${oneLine(title)}`, 'Columns: 0', '#', ...lines, ''].join('\n')
+  return ['GIMP Palette', `Name: ${inLine(title)}`, 'Columns: 0', '#', ...lines, ''].join('\n')
 }
 
 /** Colours that were read as CGATS.17 text (ISO 28178): L* a* b* under D65, 2 degree observer. */
 export function writeCgats(title: string, colours: readonly NamedColour[], day: string): string {
   const read = colours.filter((c) => c.read)
-  const quoted = (text: string) => `"${oneLine(text).replace(/"/g, "'")}"`
+  const quoted = (text: string) => `"${inLine(text).replace(/"/g, "'")}"`
   return [
     'CGATS.17',
     `ORIGINATOR ${quoted('Juxtachrome')}`,

@@ -173,3 +173,107 @@ export async function killDuringBulkWrites(url, rounds, say = () => undefined, r
   })
   return { rounds, told, whole, wrong }
 }
+
+/**
+ * In a window: every act is committed by the one door, as commands do; `window.safe` counts those that the page has
+ * shown as saved.
+ */
+const ACTS = `
+  const stores = document.querySelector('#__nuxt').__vue_app__.config.globalProperties.$pinia._s
+  const store = stores.get('undo')
+  const tin = stores.get('collection').palette('landing-tin')
+  const [round, pace] = arguments
+  const day = new Date().toISOString().slice(0, 10)
+  const recorded = () => new Date().toISOString()
+  const entry = (n, event) => [[], [{ id: 'act-' + round + '-' + n, v: 2, recorded: recorded(), type: 'event', event: { day, ...event } }]]
+  const made = (kind, document) => [[{ kind, id: document.id, before: null, after: document }], []]
+  const vessel = { paletteId: 'landing-tin', placeId: 'A1' }
+  const acts = [
+    (n) => entry(n, { kind: 'fill', vessel, itemId: 'demo-item-1', paintId: 'demo-h-lemon-yellow', millilitres: 0.1, dryingDays: 3 }),
+    (n) => entry(n, { kind: 'sitting', paletteId: 'landing-tin', words: 'act ' + n, used: [{ vessel, paintId: 'demo-h-lemon-yellow' }] }),
+    (n) => made('purchases', { id: 'act-' + round + '-' + n, v: 1, shop: 'Quay', day, currency: 'EUR', lines: [{ words: 'Viridian, 5 ml', minor: 590, itemIds: [], state: 'ordered' }] }),
+    (n) => made('versions', { id: 'act-' + round + '-' + n, v: 1, paletteId: 'landing-tin', name: 'act ' + n, day, holder: tin.holder, plan: tin.plan }),
+    (n) => made('paints', { id: 'act-' + round + '-' + n, v: 1, maker: 'Skerry', name: 'Act ' + n, pigments: ['PG18'] }),
+  ]
+  window.safe = 0
+  window.refused = []
+  let shown = 0
+  new MutationObserver(() => {
+    if (!document.querySelector('[data-unsaved]')) window.safe = shown
+  }).observe(document.body, { subtree: true, attributes: true, childList: true })
+  const step = () => {
+    const done = store.commit('act ' + shown, ...acts[shown % acts.length](shown))
+    if (!done.ok) window.refused.push(done.error.message)
+    shown += 1
+    // a few at once, then time to see them saved
+    setTimeout(step, shown % 3 ? 5 : pace)
+  }
+  step()`
+
+/** What a window has of a round's acts, in memory: fillings and paintings, orders, versions, paints. */
+const SEEN = `
+  const stores = document.querySelector('#__nuxt').__vue_app__.config.globalProperties.$pinia._s
+  const { core } = stores.get('collection')
+  const ids = [...core.journal.keys(), ...['purchases', 'versions', 'paints'].flatMap((kind) => [...core.table(kind).keys()])]
+  const begin = 'act-' + arguments[0] + '-'
+  return ids.filter((id) => id.startsWith(begin)).map((id) => Number(id.slice(begin.length))).sort((p, q) => p - q)`
+
+/**
+ * Windows that crash while they fill, paint, order and keep versions, with two others open that do the same: what the
+ * dead one had shown as saved is on the screens of the others soon after, in the order in which it was done.
+ * @param {string} url the demo's server
+ * @param {number} rounds
+ */
+export async function crashWindows(url, rounds, say = () => undefined) {
+  let saved = 0
+  const wrong = []
+  const { driver, close } = await openBrowser()
+  const ready = async () => {
+    await driver.get(`${url}/palettes/landing-tin/choose`)
+    await until(() => driver.executeScript(SAVED), 'the page')
+  }
+  try {
+    await ready()
+    const windows = [await driver.getWindowHandle()]
+    await driver.switchTo().newWindow('tab')
+    await ready()
+    windows.push(await driver.getWindowHandle())
+    for (let i = 0; i < rounds; i += 1) {
+      await driver.switchTo().newWindow('tab')
+      await ready()
+      const dying = await driver.getWindowHandle()
+      await driver.switchTo().window(windows[i % 2])
+      await driver.executeScript(ACTS, `beside${i}`, 260)
+      await driver.switchTo().window(dying)
+      await driver.executeScript(ACTS, `dying${i}`, 140)
+      let safe = 0
+      for (const end = Date.now() + 150 + (1500 * i) / rounds; Date.now() < end;)
+        safe = await driver.executeScript('return window.safe')
+      const refused = await driver.executeScript('return window.refused')
+      const crash = driver.sendDevToolsCommand('Page.crash', {}).catch(() => undefined)
+      await Promise.race([crash, pause(1000)])
+      const has = []
+      for (const window of windows) {
+        await driver.switchTo().window(window)
+        const seen = () => driver.executeScript(SEEN, `dying${i}`)
+        for (const end = Date.now() + 8000; (await seen()).length < safe && Date.now() < end;) await pause(50)
+        has.push(await seen())
+      }
+      saved += safe
+      say(
+        `window ${i + 1} of ${rounds}: ${safe} said to be saved, ${has.map((acts) => acts.length).join(' and ')} seen by the others`,
+      )
+      for (const acts of has)
+        if (acts.length < safe || acts.some((n, k) => n !== k))
+          wrong.push(`window ${i}: ${safe} said to be saved, the others see ${JSON.stringify(acts)}`)
+      wrong.push(...refused)
+      await driver.switchTo().window(dying)
+      await driver.close().catch(() => undefined)
+      await driver.switchTo().window(windows[i % 2])
+      await ready()
+    }
+  } finally {
+    await close()
+  }
+  return { rounds, saved, wrong }
+}

@@ -5,6 +5,7 @@ import { isApart, loadOfAnyKind, noContents, type Contents, type Unreadable } fr
 import { BUNDLE } from './bundles'
 import type { Bundle, Database, Raw } from './database'
 import { orderOf, type Order } from './order'
+import { SharedTexts } from './sharing'
 
 export interface Loaded {
   contents: Contents
@@ -23,6 +24,7 @@ export const PORTION = 4000
 export function readAll(db: Database, progress: Progress): Promise<Loaded> {
   return db.transaction('r', db.tables, async () => {
     const contents = noContents()
+    const texts = new SharedTexts()
     const of = (await Promise.all(KIND_NAMES.map((kind) => db.of(kind).count()))).reduce(
       (n, c) => n + c,
       (await db.bundles.count()) * BUNDLE,
@@ -34,11 +36,11 @@ export function readAll(db: Database, progress: Progress): Promise<Loaded> {
         continue
       }
       await readTable(db.of(kind), PORTION, (rows) => {
-        for (const raw of rows) sort(contents, kind, raw)
+        for (const raw of rows) sort(contents, kind, raw, texts)
         progress((done += rows.length), of)
       })
     }
-    const sortBundles = bundleSorter(contents)
+    const sortBundles = bundleSorter(contents, texts)
     await readTable(db.bundles, PORTION / BUNDLE, (bundles) => {
       sortBundles(bundles)
       progress((done += bundles.length * BUNDLE), of)
@@ -72,7 +74,7 @@ async function readTable<T extends { id: string }>(
 }
 
 /** After the journal's own table: what bundles hold, but for what has a row of its own. */
-function bundleSorter(contents: Contents): (bundles: readonly Bundle[]) => void {
+function bundleSorter(contents: Contents, texts?: SharedTexts): (bundles: readonly Bundle[]) => void {
   const { documents, unreadable } = contents
   const known = new Set<unknown>(documents.journal.map((e) => e.id))
   for (const { kind, raw } of unreadable) if (kind === 'journal') known.add((raw as Raw | null)?.id)
@@ -82,16 +84,17 @@ function bundleSorter(contents: Contents): (bundles: readonly Bundle[]) => void 
       else
         for (const raw of bundle.entries.filter((e) => !known.has(e.id))) {
           known.add(raw.id)
-          sort(contents, 'journal', raw)
+          sort(contents, 'journal', raw, texts)
         }
     }
   }
 }
 
-function sort(contents: Contents, kind: string, raw: unknown): void {
+function sort(contents: Contents, kind: string, raw: unknown, texts?: SharedTexts): void {
   const loaded = loadOfAnyKind(kind, raw)
-  if (loaded.ok) (contents.documents[kind as KindName] as unknown[]).push(loaded.value)
-  else contents.unreadable.push({ kind, raw, problem: loaded.error })
+  if (!loaded.ok) return void contents.unreadable.push({ kind, raw, problem: loaded.error })
+  const document = kind === 'journal' && texts ? texts.shared(loaded.value) : loaded.value
+  ;(contents.documents[kind as KindName] as unknown[]).push(document)
 }
 
 async function readAside(db: Dexie, contents: Contents): Promise<void> {

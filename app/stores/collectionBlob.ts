@@ -1,9 +1,8 @@
 import { isApart, type Contents, type Unreadable } from '@juxtachrome/core/collection'
 import { KIND_NAMES, loadDocument, type EditableKind, type KindName } from '@juxtachrome/core/documents'
 import { beginOfList, endOfList, endPiece, headPiece, lineOf } from '@juxtachrome/core/formats'
+import { Turns } from './turns'
 
-/** How long the page may be held up at a time, ms. */
-const SLICE = 16
 /** Characters after which what was written leaves the page's memory for the browser's. */
 const PIECE = 500_000
 /** Documents that are read off the disk together. */
@@ -29,17 +28,16 @@ export async function collectionBlob(
   const of = KIND_NAMES.reduce((n, kind) => n + documents[kind].length, 0) || 1
   let done = 0
   let piece = headPiece(written.toISOString())
-  let begun = performance.now()
+  const turns = new Turns()
   /** Lets others have their turn where it is time; false when it was cancelled. */
   async function goOn(): Promise<boolean> {
     if (piece.length > PIECE) {
       parts.push(new Blob([piece]))
       piece = ''
     }
-    if (performance.now() - begun < SLICE) return true
+    if (!turns.isOver) return true
     progress?.(done / of)
-    await new Promise((resume) => setTimeout(resume, 0))
-    begun = performance.now()
+    await turns.pass()
     return !signal?.aborted
   }
 

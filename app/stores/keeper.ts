@@ -1,6 +1,14 @@
 import { fail, ok, type Problem, type Result } from '@juxtachrome/core/result'
 import type { EditableKind } from '@juxtachrome/core/documents'
-import { cameIn, checkDelta, noContents, Settling, type Contents, type WriteSet } from '@juxtachrome/core/collection'
+import {
+  cameIn,
+  checkDelta,
+  noContents,
+  prepare,
+  Settling,
+  type Contents,
+  type WriteSet,
+} from '@juxtachrome/core/collection'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef } from 'vue'
 import { joinTabs, type TabMessage } from '~/storage/otherTabs'
@@ -17,6 +25,7 @@ import { Outbox, together } from './keeping/outbox'
 import { mustReopen, next, OPENING, type Happening } from './keeping/state'
 import { useNotices } from './notices'
 import { rescue } from './rescue'
+import { inTurns } from './turns'
 
 /** Unreadable here, but not in vain where they are. */
 const LEFT_IN_PLACE = new Set(['from-newer-version', 'unknown-kind', 'not-given'])
@@ -80,32 +89,35 @@ export const useKeeper = defineStore('keeper', () => {
       stop(loaded.error)
       return loaded
     }
-    begin(loaded.value)
+    await begin(loaded.value)
     return ok(undefined)
   }
 
   /** Goes on from what the disk holds at one place of its order. */
-  function begin({ contents, order }: Loaded) {
+  async function begin({ contents, order }: Loaded) {
+    const opened = await ready(contents)
     era.value = order.era
     settling.restart(order.count)
-    show(contents)
+    collection.core.replace(opened)
     isLoaded.value = true
     happens({ is: 'began' })
     if (outbox.waiting.value > 0) void flush()
   }
 
-  /** Shows what was read; what cannot be opened is set aside, said, and goes along in every export. */
-  function show(contents: Contents) {
-    let missing = contents.unreadable.filter((u) => u.problem.code === 'not-given').length
-    try {
-      collection.core.replace(contents)
-    } catch {
-      const { contents: opened, aside } = rescue(contents)
-      collection.core.replace(opened)
-      missing += aside.length
-    }
+  /** What was read, ready to be shown; what cannot be opened is set aside, said, and goes along in every export. */
+  async function ready(contents: Contents) {
+    const notGiven = contents.unreadable.filter((u) => u.problem.code === 'not-given').length
+    const { opened, aside } = await inTurns(prepare(contents)).then(
+      (opened) => ({ opened, aside: 0 }),
+      () => {
+        const rescued = rescue(contents)
+        return { opened: rescued.contents, aside: rescued.aside.length }
+      },
+    )
+    const missing = notGiven + aside
     if (missing)
       notices.trouble(`${missing === 1 ? 'One document' : `${missing} documents`} could not be opened. See Data.`)
+    return opened
   }
 
   function hear(message: TabMessage) {
@@ -262,7 +274,7 @@ export const useKeeper = defineStore('keeper', () => {
     tabs.tell({ type: 'replaced', order: put.value.order })
     for (const tell of whenReplaced) tell()
     if (!now) return reload()
-    begin({ contents: now, order: put.value.order })
+    await begin({ contents: now, order: put.value.order })
     return ok(undefined)
   }
 

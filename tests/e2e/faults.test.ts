@@ -10,7 +10,11 @@ afterEach(async () => {
   await app?.close()
 })
 
-/** Screens on which a person finds something else than the application. */
+/** What the page, whatever it was doing, asked of any other place than the one it came from. */
+const ELSEWHERE = `
+  return performance.getEntriesByType('resource').map((r) => r.name)
+    .filter((name) => new URL(name).origin !== location.origin)`
+/** Screens on which a person finds something else than the application, or that ask anything of another place. */
 async function broken(paths: readonly string[]): Promise<string[]> {
   const found: string[] = []
   for (const path of paths) {
@@ -18,6 +22,8 @@ async function broken(paths: readonly string[]): Promise<string[]> {
     await app.still()
     const text = await app.text()
     if (/\b(500|undefined|NaN|null|\[object)\b|stopped/.test(text) || text.length < 150) found.push(`${path}: ${text}`)
+    const asked = await app.driver.executeScript<string[]>(ELSEWHERE)
+    for (const address of asked) found.push(`${path} asked ${address}`)
   }
   return found
 }

@@ -4,6 +4,7 @@ import { computed, ref, shallowRef } from 'vue'
 import { readCollectionFile } from '~/shared/files/readCollectionFile'
 import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
+import { inTurns } from '~/stores/turns'
 import { useUndo } from '~/stores/undo'
 import { nameOfRecord } from './copyWords'
 
@@ -51,14 +52,7 @@ export function useCopyLook() {
 
   /** Compared a little at a time, so that the page stays at hand. */
   async function compare(): Promise<void> {
-    const running = compareCopy(contents.value!, collection.core)
-    let begun = performance.now()
-    for (let step = running.next(); ; step = running.next()) {
-      if (step.done) return void (compared.value = step.value)
-      if (performance.now() - begun < 16) continue
-      await new Promise((resume) => setTimeout(resume, 0))
-      begun = performance.now()
-    }
+    compared.value = await inTurns(compareCopy(contents.value!, collection.core))
   }
 
   function close(): void {

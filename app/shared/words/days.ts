@@ -1,17 +1,19 @@
+import { locale } from './locale'
+
 const writers = new Map<string, Intl.DateTimeFormat>()
 
 /** By the order of the device's locale, in Latin digits and this calendar, since the words round it are English. */
 function writer(): Intl.DateTimeFormat {
-  const locale = globalThis.navigator?.language
+  const language = locale()
   const known =
-    writers.get(locale) ??
-    new Intl.DateTimeFormat(locale, {
+    writers.get(language) ??
+    new Intl.DateTimeFormat(language, {
       dateStyle: 'medium',
       timeZone: 'UTC',
       numberingSystem: 'latn',
       calendar: 'gregory',
     })
-  writers.set(locale, known)
+  writers.set(language, known)
   return known
 }
 
@@ -20,7 +22,7 @@ export const dayInWords = (day: string): string => writer().format(new Date(`${d
 
 /** An hour of the day, `14:05`. */
 export const hourInWords = (moment: Date): string =>
-  new Intl.DateTimeFormat(globalThis.navigator?.language, {
+  new Intl.DateTimeFormat(locale(), {
     hour: '2-digit',
     minute: '2-digit',
     numberingSystem: 'latn',

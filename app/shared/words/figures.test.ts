@@ -13,6 +13,8 @@ describe('numbers on screens', () => {
     ['de-DE', ['1,5 ml', '12,35', '3', '0,4 %', '13 %', '4,5 %', '0,0']],
     // Latin digits, since the words round them are English
     ['ar-EG', ['1.5 ml', '12.35', '3', '0.4 %', '13 %', '4.5 %', '0.0']],
+    // what some systems say where nobody chose a language
+    ['C', ['1.5 ml', '12.35', '3', '0.4 %', '13 %', '4.5 %', '0.0']],
   ])('%s: the decimal mark is the device’s', (language, expected) => {
     on(language)
     const written = [inMl(1.49), atMost(12.3456, 2), figure(2.7), percent(0.004), percent(0.126), points(0.0449)]
@@ -21,6 +23,7 @@ describe('numbers on screens', () => {
 
   it.each([
     ['en-GB', '14 May 2026', '12.40 EUR', '1200 JPY'],
+    ['C', '14 May 2026', '12.40 EUR', '1200 JPY'],
     ['de-DE', '14.05.2026', '12,40 EUR', '1200 JPY'],
     ['ar-EG', '14\u200f/05\u200f/2026', '12.40 EUR', '1200 JPY'],
   ])('%s: the order of a day and the mark of money are the device’s', (language, day, euros, yen) => {

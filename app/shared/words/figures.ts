@@ -1,9 +1,9 @@
+import { locale } from './locale'
+
 /**
  * Numbers as they are written on screens: with the decimal mark of the device's locale, in Latin digits, since the words
  * round them are English. The one place where numbers become text; files and codes are written elsewhere, the same for all.
  */
-const locale = (): string | undefined => globalThis.navigator?.language
-
 const writers = new Map<string, Intl.NumberFormat>()
 function writer(least: number, most: number): Intl.NumberFormat {
   const key = `${locale()} ${least} ${most}`

@@ -3,17 +3,16 @@ import { EDITABLE_KINDS, noDocuments, type DocumentOf, type EditableKind } from 
 import type { JournalEntry } from '../documents/journal/journalEntry'
 import { Ledger, type Touched } from '../ledger/ledger'
 import type { Result } from '../result'
+import { toTheEnd } from '../steps'
 import { checkWrite } from './checkWrite'
 import { noContents, type Contents, type Unreadable } from './contents'
 import { frozen } from './freezing'
 import { keysOf, type Key } from './keys'
+import { emptyTables, prepare, type Prepared } from './prepare'
 import { slim } from './slim'
 import type { Applied, Delta, DocumentNow, Origin, WriteSet } from './writeSet'
 
-type Tables = { [K in EditableKind]: Map<string, DocumentOf<K>> }
 type Listener = (applied: Applied) => void
-
-const emptyTables = () => Object.fromEntries(EDITABLE_KINDS.map((k) => [k, new Map()])) as unknown as Tables
 
 /**
  * Every document in memory and the ledger over the journal. Documents are never changed in place: a
@@ -33,7 +32,7 @@ export class Collection {
   readonly #listeners = new Set<Listener>()
 
   constructor(contents: Contents = noContents()) {
-    this.#fill(contents)
+    this.#put(toTheEnd(prepare(contents)))
   }
 
   /** Counts every application of changes. */
@@ -113,9 +112,9 @@ export class Collection {
     return this.#tell({ origin, whole: false, delta: { documents: changed, journal: fresh }, touched })
   }
 
-  /** Puts a whole collection in place of what was there. */
-  replace(contents: Contents, origin: Origin = 'load'): Applied {
-    this.#fill(contents)
+  /** Puts a whole collection in place of what was there; one that was prepared, in no time. */
+  replace(contents: Contents | Prepared, origin: Origin = 'load'): Applied {
+    this.#put('tables' in contents ? contents : toTheEnd(prepare(contents)))
     const touched: Touched = { items: new Set(), palettes: new Set() }
     return this.#tell({ origin, whole: true, delta: { documents: [], journal: [] }, touched })
   }
@@ -128,13 +127,10 @@ export class Collection {
     return { documents, unreadable: [...this.#unreadable] }
   }
 
-  #fill({ documents, unreadable }: Contents): void {
-    this.#tables = emptyTables()
-    for (const kind of EDITABLE_KINDS)
-      for (const document of documents[kind])
-        (this.#tables[kind] as Map<string, unknown>).set(document.id, frozen(slim(kind, document)))
-    this.#journal = new Map(documents.journal.map((e) => [e.id, e]))
-    this.#ledger = new Ledger(documents.journal)
+  #put({ tables, journal, ledger, unreadable }: Prepared): void {
+    this.#tables = tables
+    this.#journal = journal
+    this.#ledger = ledger
     this.#unreadable = unreadable
   }
 

@@ -22,6 +22,7 @@ export {
 export { digest } from './digest'
 export { freezing } from './freezing'
 export { type Key, keyOfDocument, keysOf } from './keys'
+export { prepare } from './prepare'
 export { Reading, readingOf } from './reading'
 export { Settling } from './settle'
 export { isApart } from './slim'

@@ -1,5 +1,6 @@
 import { KIND_NAMES, noDocuments, type Documents } from '../documents/kinds'
 import type { Unreadable } from '../collection/contents'
+import { isApart } from '../collection/slim'
 import { readCollectionFile, type FileLike } from '../formats/collectionStream'
 import { fail, ok } from '../result'
 import { atOnce, job } from './job'
@@ -10,8 +11,9 @@ export interface CollectionProgress {
   of: number
   documents?: Documents
 }
-/** Documents of a portion; one may hold a picture. */
-const PORTION = 1000
+/** Documents of a portion, and fewer of those that carry something large: each portion holds the page for some milliseconds. */
+const PORTION = 400
+const LARGE = 10
 
 const REFUSED = fail('no-file', 'There is no file to read.')
 
@@ -31,11 +33,13 @@ export const readCollectionJob = job<{ file: FileLike }, CollectionProgress, Unr
     })
     if (!read.ok) return read
     const { documents, unreadable } = read.value
-    for (const kind of KIND_NAMES)
-      for (let i = 0; i < documents[kind].length; i += PORTION) {
-        const portion = { ...noDocuments(), [kind]: documents[kind].slice(i, i + PORTION) }
+    for (const kind of KIND_NAMES) {
+      const most = isApart(kind) ? LARGE : PORTION
+      for (let i = 0; i < documents[kind].length; i += most) {
+        const portion = { ...noDocuments(), [kind]: documents[kind].slice(i, i + most) }
         await tell({ done: file.size, of: file.size, documents: portion })
       }
+    }
     return ok(unreadable)
   },
 })

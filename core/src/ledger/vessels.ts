@@ -35,7 +35,11 @@ interface Place {
   /** Undefined when its pan was taken out. */
   vesselId?: string
   stays: OpenStay[]
+  /** The place alone, as events touched it; one list for all of them. */
+  alone: readonly PlaceRef[]
 }
+
+const NOWHERE: readonly PlaceRef[] = []
 
 /**
  * Vessels and where they are, folded event by event in order of time. It changes in place, so that a
@@ -49,13 +53,14 @@ export class Vessels implements VesselFold {
   /** By the entry of the filling. */
   readonly #found = new Map<string, FoundDry>()
   readonly #seen: SeenUse[] = []
-  #touched: PlaceRef[] = []
+  #touched: Place[] = []
 
   /** Places that the events since the last call touched. */
-  takeTouched(): PlaceRef[] {
+  takeTouched(): readonly PlaceRef[] {
     const touched = this.#touched
+    if (touched.length === 0) return NOWHERE
     this.#touched = []
-    return touched
+    return touched.length === 1 ? touched[0]!.alone : touched.map((place) => place.ref)
   }
 
   pour(into: VesselRef, layer: Layer): void {
@@ -221,7 +226,9 @@ export class Vessels implements VesselFold {
   #place({ paletteId, placeId }: PlaceRef): Place {
     const key = ownVesselOf({ paletteId, placeId })
     let place = this.#places.get(key)
-    if (!place) this.#places.set(key, (place = { ref: { paletteId, placeId }, vesselId: key, stays: [] }))
+    if (place) return place
+    const ref = { paletteId, placeId }
+    this.#places.set(key, (place = { ref, vesselId: key, stays: [], alone: [ref] }))
     return place
   }
 
@@ -263,7 +270,7 @@ export class Vessels implements VesselFold {
   #touch(place: Place | undefined): void {
     if (!place) return
     const { ref } = place
-    this.#touched.push(ref)
+    this.#touched.push(place)
     if (this.#read.size > 0) this.#read.delete(ownVesselOf(ref))
     if (this.#palettes.size > 0) this.#palettes.delete(ref.paletteId)
   }

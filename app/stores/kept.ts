@@ -1,6 +1,9 @@
-import { useEventListener } from '@vueuse/core'
+import { tryOnScopeDispose, useEventListener } from '@vueuse/core'
 import { customRef, shallowReactive, type Ref } from 'vue'
 import type * as z from 'zod/mini'
+
+/** Who else in this window shows a kept thing; they hear of it at once, other windows by the browser. */
+const sharers = new Map<string, Set<(value: unknown) => void>>()
 
 /** Keys whose value could not be read since this window was opened; said once, where there is room to say it. */
 export const unreadableKept = shallowReactive(new Set<string>())
@@ -29,15 +32,22 @@ export function kept<T>(key: string, schema: z.ZodMiniType<T>, fallback: T): Ref
       trigger()
     }
     if (typeof window !== 'undefined') useEventListener(window, 'storage', hearOtherTabs)
+    const hear = (next: unknown) => {
+      value = next as T
+      trigger()
+    }
+    const here = sharers.get(key) ?? new Set()
+    sharers.set(key, here.add(hear))
+    tryOnScopeDispose(() => here.delete(hear))
     return {
       get() {
         track()
         return value
       },
       set(next) {
-        value = next
         store(key, next)
-        trigger()
+        hear(next)
+        for (const other of here) if (other !== hear) other(next)
       },
     }
   })

@@ -6,6 +6,7 @@ import { counted } from '@juxtachrome/core/units'
 import { computed } from 'vue'
 import { useFillCommands } from '~/features/filling'
 import { usePaintName } from '~/shared/words/paintName'
+import { usePans } from '~/shared/items/usePans'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 
@@ -23,13 +24,9 @@ const lying = computed(
       ),
     ),
 )
-/** Pans that lie loose, with what they hold. */
-const loose = computed(() =>
-  collection.ledger.whole.looseVessels().flatMap((vesselId) => {
-    const content = collection.ledger.whole.vessel(vesselId)?.content
-    return content ? [{ vesselId, paintId: mainPaintOf(content) }] : []
-  }),
-)
+/** Pans that lie loose and are at hand, with what they hold. */
+const { atHand } = usePans()
+const loose = computed(() => atHand.value.flatMap(({ vesselId, paintId }) => (paintId ? [{ vesselId, paintId }] : [])))
 const planned = computed(() =>
   planMoves({ palette: props.palette, lying: lying.value, aside: loose.value.map((l) => l.paintId) }),
 )
@@ -67,8 +64,9 @@ function done(m: Move) {
     </p>
     <template v-else>
       <p class="mt-1 text-sm" role="status">
-        {{ counted(planned.moves.length, 'step') }} from the palette as it lies to the plan, with one pan laid aside at
-        a time.
+        {{ counted(planned.moves.length, 'step') }} from the palette as it lies to the plan{{
+          planned.leftOver.length ? '' : ', with one pan laid aside at a time'
+        }}.
       </p>
       <ol class="mt-1">
         <li

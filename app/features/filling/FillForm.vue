@@ -1,12 +1,13 @@
 <script setup lang="ts">
 import { Day, text, planAt, type FillEvent, type Palette, type VesselRef } from '@juxtachrome/core/documents'
-import { doubtFilling, itemsToFillFrom, usualFilling } from '@juxtachrome/core/filling'
+import { doubtFilling, isPan, itemsToFillFrom, usualFilling, wetIn } from '@juxtachrome/core/filling'
 import { computed, onBeforeUnmount, watch } from 'vue'
 import * as z from 'zod/mini'
 import { useDrying } from './useFillingPlan'
 import { useCheckedForm } from '~/shared/ui/useCheckedForm'
 import { numberIn } from '~/shared/words/numberIn'
 import { useTubeChoices } from './useTubeChoices'
+import { useBalances } from '~/shared/items/useBalances'
 import { useCollection } from '~/stores/collection'
 import { fillDrafts, type FillDraft } from '~/stores/fillDrafts'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
@@ -24,10 +25,16 @@ const props = defineProps<{
 const emit = defineEmits<{ record: [event: FillEvent]; cancel: [] }>()
 const collection = useCollection()
 const { tubeChoices } = useTubeChoices()
-const { forecast, practice } = useDrying()
-/** Whole days, as it is likely. */
+const { daysToDry, practice } = useDrying()
+const { left } = useBalances()
+/** What lies there wet and dries with it, ml. */
+const wet = computed(() => {
+  const content = collection.ledger.places(props.palette.id).get(props.placeId)?.content
+  return content && !props.event ? wetIn(content, props.today) : 0
+})
+/** Whole days, as it is likely, with what is wet below it. */
 const daysFor = (millilitres: number, itemId: string) =>
-  Math.max(1, Math.round(forecast(place.value, millilitres, collection.item(itemId)?.paintId).likely))
+  daysToDry(place.value, millilitres, collection.item(itemId)?.paintId, wet.value)
 const place = computed(() => props.palette.holder.places.find((p) => p.id === props.placeId)!)
 const plannedId = computed(() => planAt(props.palette, props.placeId)?.paintId)
 
@@ -52,17 +59,23 @@ const schema = z.object({
 /** What can be filled from, the planned paint first. */
 const choices = computed(() => tubeChoices(plannedId.value, props.event?.itemId))
 
+const drafted = (itemId: string, millilitres: number, days: number) => ({
+  itemId,
+  millilitres: String(millilitres),
+  day: props.today,
+  dryingDays: String(days),
+})
 function start(): FillDraft {
   const e = props.event
   const millilitres =
     e?.millilitres ?? (props.occupied ? practice.value.dab : usualFilling(place.value, practice.value))
-  const itemId = e?.itemId ?? itemsToFillFrom(collection.itemsOf(plannedId.value ?? ''))[0]?.id ?? ''
+  const item = itemsToFillFrom(collection.itemsOf(plannedId.value ?? '')).find((i) => !props.occupied || !isPan(i))
+  const itemId = e?.itemId ?? item?.id ?? ''
+  if (!e && item && isPan(item)) return { ...drafted(itemId, left(item), 0), note: '' }
   const days = e?.dryingDays ?? daysFor(millilitres, itemId)
   return {
-    itemId,
-    millilitres: String(millilitres),
+    ...drafted(itemId, millilitres, days),
     day: e?.day ?? props.today,
-    dryingDays: String(days),
     note: e?.note ?? '',
   }
 }
@@ -86,9 +99,20 @@ const [millilitres] = defineField('millilitres')
 const [day] = defineField('day')
 const [drying] = defineField('dryingDays')
 const [note] = defineField('note')
+/** A bought pan is put in as it is: what it holds, and nothing dries. */
+const puts = computed(() => {
+  const item = collection.item(String(itemId.value ?? ''))
+  return item && isPan(item) && !props.occupied && !props.event ? item : undefined
+})
+watch(puts, (item) => {
+  if (!item) return
+  setFieldValue('millilitres', String(Math.round(left(item) * 10) / 10))
+  setFieldValue('dryingDays', '0')
+})
 watch(millilitres, (text) => {
   const ml = numberIn(String(text))
-  if (ml > 0 && ml < 500 && !props.event) setFieldValue('dryingDays', String(daysFor(ml, String(itemId.value))))
+  if (ml > 0 && ml < 500 && !props.event && !puts.value)
+    setFieldValue('dryingDays', String(daysFor(ml, String(itemId.value))))
 })
 
 const doubts = computed(() => {
@@ -102,6 +126,7 @@ const doubts = computed(() => {
 const verb = computed(() => {
   if (props.event) return doubts.value.length ? 'Correct it all the same' : 'Correct the entry'
   if (doubts.value.length) return 'Record it all the same'
+  if (puts.value) return 'I put the pan in'
   return props.occupied ? 'Record the top-up' : 'Record the filling'
 })
 const save = handleSubmit((v: z.output<typeof schema>) => {

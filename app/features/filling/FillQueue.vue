@@ -8,7 +8,7 @@ import { useFillCommands } from './commands'
 import { useBalances } from '~/shared/items/useBalances'
 import { usePaintName } from '~/shared/words/paintName'
 import { plansAndPansInWords } from '~/shared/words/plansAndPans'
-import { usePractice } from './useFillingPlan'
+import { useDrying } from './useFillingPlan'
 import { useCollection } from '~/stores/collection'
 import SwatchRow from '~/shared/swatch/SwatchRow.vue'
 import TripPans from './TripPans.vue'
@@ -18,14 +18,14 @@ const emit = defineEmits<{ select: [placeId: string] }>()
 const collection = useCollection()
 const filling = useFillCommands(() => props.palette.id)
 const { left } = useBalances()
-const { practice } = usePractice()
+const { practice, question: drying } = useDrying()
 
 const stock = { itemsOf: collection.itemsOf, left }
 const question = computed(() => ({ palette: props.palette, state: props.state, paint: collection.paint }))
 const vesselIn = (placeId: string) => filling.vesselIn({ paletteId: props.palette.id, placeId })
 const toFill = computed(() => fillOrder(question.value))
 /** Those with a tube at hand that holds the usual amount, as fillings of today. */
-const ready = computed(() => usualFillings(toFill.value, stock, vesselIn, props.today, practice.value))
+const ready = computed(() => usualFillings(toFill.value, stock, vesselIn, props.today, practice.value, drying.value))
 /** Those that are left out of a filling of all, with the reason. */
 const leftOut = computed(() => leftOutOf(toFill.value, stock, practice.value))
 const rows = computed(() =>
@@ -39,7 +39,10 @@ const wet = computed(() => rows.value.filter((r) => isWet(r.content, props.today
 const resting = computed(() => rows.value.filter((r) => !isWet(r.content, props.today)))
 const differing = computed(() => rows.value.filter((r) => r.lying?.id !== r.planned?.id))
 const nameOf = usePaintName()
-const agreement = computed(() => plansAndPansInWords(planAgainstPans(props.palette, props.state), nameOf))
+const pans = computed(() => planAgainstPans(props.palette, props.state))
+const agreement = computed(() => plansAndPansInWords(pans.value, nameOf))
+/** Something else is the matter than places to fill. */
+const disagrees = computed(() => pans.value.out.length + pans.value.other.length > 0)
 const exchanges = computed(() => exchangesToPlan(props.palette, props.state, props.today))
 </script>
 
@@ -65,8 +68,9 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
         without {{ place.id }}, {{ paint.name }}: {{ reason }}
       </li>
     </ul>
+    <p v-if="!toFill.length || disagrees" class="hint mt-1">{{ agreement }}</p>
     <p v-if="!toFill.length" class="hint mt-1">
-      {{ agreement }} Choose a place on the tray to top it up, clean it or read its history.
+      Choose a place on the tray to top it up, clean it or read its history.
     </p>
     <template v-if="wet.length">
       <h2 class="mt-4">Drying</h2>

@@ -11,6 +11,7 @@ import { type FillingPlanned, useDrying } from './useFillingPlan'
 import { screenSwatch } from '~/shared/swatch/useSwatch'
 import { useCollection } from '~/stores/collection'
 import { useUndo } from '~/stores/undo'
+import FillFrom from './FillFrom.vue'
 import LevelPicture from './LevelPicture.vue'
 import PaletteTray from '~/shared/tray/PaletteTray.vue'
 import { inMl } from '~/shared/words/figures'
@@ -26,8 +27,8 @@ const undo = useUndo()
 const filling = useFillCommands(() => props.palette.id)
 const { itemInWords } = useItemWords()
 const { left } = useBalances()
-const { forecast } = useDrying()
-const { plan, today } = props.planned
+const { daysToDry } = useDrying()
+const { plan, today, from, chooseFrom } = props.planned
 const state = computed(() => collection.ledger.places(props.palette.id))
 /** What is due today: layers of later days wait. */
 const due = computed(() =>
@@ -52,7 +53,7 @@ const millilitres = computed(() =>
 )
 const drawn = computed(() =>
   layer.value && step.value && millilitres.value !== layer.value.millilitres
-    ? drawFor({ itemsOf: collection.itemsOf, left }, step.value.paintId, millilitres.value)
+    ? drawFor({ itemsOf: collection.itemsOf, left }, step.value.paintId, millilitres.value, from(step.value.placeId))
     : { draws: layer.value?.draws ?? [], missing: 0 },
 )
 const items = computed(() => drawn.value.draws.flatMap((d) => collection.item(d.itemId) ?? []) ?? [])
@@ -67,7 +68,7 @@ const level = computed(() => {
 })
 /** So much more or less goes in, a tenth at the least and not over the brim. */
 function change(by: number) {
-  if (!step.value || !place.value) return
+  if (!step.value || !place.value || step.value.putIn) return
   const room = Math.floor(capacityOf(place.value) * (1 - level.value.now) * 10) / 10
   const wanted = Math.round((millilitres.value + by) * 10) / 10
   changed.value = { placeId: step.value.placeId, millilitres: Math.max(0.1, Math.min(room, wanted)) }
@@ -98,7 +99,7 @@ const reminders = computed(() => {
 function record() {
   const now = step.value
   if (!now || !place.value || drawn.value.draws.length === 0) return
-  const { likely } = forecast(place.value, millilitres.value, now.paintId)
+  const days = now.putIn ? 0 : daysToDry(place.value, millilitres.value, now.paintId)
   const vessel = filling.vesselIn({ paletteId: props.palette.id, placeId: now.placeId })
   const events = drawn.value.draws.map((d): FillEvent => ({
     kind: 'fill',
@@ -107,7 +108,7 @@ function record() {
     itemId: d.itemId,
     paintId: now.paintId,
     millilitres: d.millilitres,
-    dryingDays: Math.ceil(likely),
+    dryingDays: days,
     ...(now.layers.length > 1 ? { more: now.layers.length - 1 } : {}),
   }))
   if (filling.pour(events)) return
@@ -154,12 +155,12 @@ const { main } = useAtTheTable(step, {
         <div class="mt-4 flex flex-wrap items-center gap-4 sm:flex-nowrap">
           <LevelPicture :now="level.now" :to="level.to" :colour="colour" class="w-28 shrink-0 sm:w-40" />
           <p class="min-w-40 grow basis-0 text-2xl leading-snug">
-            {{ inMl(millilitres) }}, {{ far
+            {{ step.putIn ? 'Put the pan in, as it is' : `${inMl(millilitres)}, ${far}`
             }}<span v-if="step.layers.length > 1" class="hint block text-lg"
               >the first of {{ step.layers.length }} layers still to come</span
             >
           </p>
-          <span class="flex shrink-0 gap-2" data-repeats
+          <span v-if="!step.putIn" class="flex shrink-0 gap-2" data-repeats
             ><button class="btn size-14 text-2xl" aria-label="0.1 ml less" @click="change(-0.1)">−</button
             ><button class="btn size-14 text-2xl" aria-label="0.1 ml more" @click="change(0.1)">+</button></span
           >
@@ -168,8 +169,15 @@ const { main } = useAtTheTable(step, {
           {{ drawn.draws.length > 1 ? `${inMl(d.millilitres)} from` : 'From' }} the
           {{ collection.item(d.itemId) ? itemInWords(collection.item(d.itemId)!) : 'tube' }}
         </p>
+        <FillFrom
+          class="mt-2"
+          :paint-id="step.paintId"
+          :place-id="step.placeId"
+          :drawn="drawn.draws[0]?.itemId"
+          @choose="chooseFrom(step.placeId, $event)"
+        />
         <p v-if="drawn.missing" class="refusal mt-2" role="alert">
-          {{ inMl(drawn.missing) }} of it are in no tube: what there is goes in.
+          The tube does not hold it: {{ inMl(drawn.missing) }} are in none. What there is goes in.
         </p>
         <ul class="mt-4 space-y-1 text-lg" aria-label="To mind">
           <li

@@ -10,7 +10,7 @@ import Refusal from '~/shared/ui/Refusal.vue'
 const props = defineProps<{ palette: Palette; day: boolean }>()
 const emit = defineEmits<{ show: [day: boolean] }>()
 const planned = useFillingPlan(() => props.palette)
-const { plan, readyBy } = planned
+const { plan, readyBy, chooseFrom } = planned
 </script>
 
 <template>
@@ -23,6 +23,7 @@ const { plan, readyBy } = planned
       :plan="plan.value"
       :ready-by="readyBy"
       @begin="emit('show', true)"
+      @from="chooseFrom"
     />
     <Refusal v-else :says="plan.error.message" />
   </div>

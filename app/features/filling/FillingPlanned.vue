@@ -9,12 +9,13 @@ import { usePaintName } from '~/shared/words/paintName'
 import { type CalendarDay, saveCalendar } from '~/shared/files/calendarFile'
 import { screenSwatch } from '~/shared/swatch/useSwatch'
 import { useCollection } from '~/stores/collection'
+import FillFrom from './FillFrom.vue'
 import LevelPicture from './LevelPicture.vue'
 import { inMl } from '~/shared/words/figures'
 
 /** The plan of a filling: what goes where from which tube, on which days, what is short and what comes too late. */
 const props = defineProps<{ palette: Palette; plan: FillingPlan; readyBy: string }>()
-const emit = defineEmits<{ begin: [] }>()
+const emit = defineEmits<{ begin: []; from: [placeId: string, itemId: string] }>()
 const collection = useCollection()
 const nameOf = usePaintName()
 const { itemInWords } = useItemWords()
@@ -33,7 +34,10 @@ const rows = computed(() =>
       step,
       paint,
       colour: paint ? screenSwatch(paint).stops[0] : undefined,
-      from: [...draws].map(([id, ml]) => `${inMl(ml)} from the ${tube(id)}`),
+      first: [...draws.keys()][0],
+      from: step.putIn
+        ? [`put the pan in: the ${tube(step.putIn)}`]
+        : [...draws].map(([id, ml]) => `${inMl(ml)} from the ${tube(id)}`),
       share: step.millilitres / brim(step.placeId),
     }
   }),
@@ -103,6 +107,7 @@ function calendar() {
   <section aria-label="The plan">
     <p v-if="plan.steps.length === 0" class="hint">
       Nothing is to be filled: what is planned lies there, is wet still, or is full enough.
+      {{ plan.out.length ? `Without a pan: ${plan.out.join(', ')}.` : '' }}
     </p>
     <template v-else>
       <p class="text-lg" role="status">
@@ -119,6 +124,7 @@ function calendar() {
             : 'Even a thin layer would be: take the tubes along, or bought pans.'
         }}
       </p>
+      <p v-if="plan.out.length" class="mt-1">Left out until a pan is put in: {{ plan.out.join(', ') }}.</p>
       <p v-if="plan.toBuy.length" class="mt-1">
         The tubes do not hold enough. To buy before:
         {{ plan.toBuy.map((b) => `${inMl(b.millilitres)} ${nameOf(b.paintId)}`).join(', ') }}.
@@ -129,7 +135,7 @@ function calendar() {
       </p>
       <ol class="mt-3">
         <li
-          v-for="{ step, paint, colour, from, share } in rows"
+          v-for="{ step, paint, colour, from, first, share } in rows"
           :key="step.placeId"
           class="flex gap-3 border-t border-line py-1.5"
         >
@@ -144,9 +150,20 @@ function calendar() {
             </p>
             <p class="hint text-sm">
               {{ from.join(', ')
-              }}{{ step.missing ? `${from.length ? '; ' : ''}${inMl(step.missing)} are missing` : '' }};
-              {{ range(step) }}
+              }}{{
+                step.missing
+                  ? from.length
+                    ? `; that is all it holds, ${inMl(step.missing)} are missing`
+                    : `${inMl(step.missing)} are missing`
+                  : ''
+              }}; {{ step.putIn ? 'dry as it is' : range(step) }}
             </p>
+            <FillFrom
+              :paint-id="step.paintId"
+              :place-id="step.placeId"
+              :drawn="first"
+              @choose="emit('from', step.placeId, $event)"
+            />
             <p v-if="step.trouble" class="text-sm">{{ step.trouble.words }} {{ step.trouble.instead }}</p>
           </div>
         </li>

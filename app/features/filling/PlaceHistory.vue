@@ -6,7 +6,7 @@ import type { Effective, PaletteState, Stay } from '@juxtachrome/core/ledger'
 import { costOfFill } from '@juxtachrome/core/restocking'
 import { computed, ref } from 'vue'
 import { useFillCommands } from './commands'
-import { useNaming } from '~/shared/words/naming'
+import { useNaming, useNamingThen } from '~/shared/words/naming'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useItemWords } from '~/shared/words/itemWords'
 import { sumsInWords } from '~/shared/words/moneyWords'
@@ -18,6 +18,7 @@ const collection = useCollection()
 const { contentWords } = useItemWords()
 const filling = useFillCommands(() => props.palette.id)
 const name = useNaming(() => props.palette.id)
+const namesOf = useNamingThen(() => props.palette.id)
 const { ask } = useAsk()
 const correcting = ref<string>()
 const here = computed(() => props.state.get(props.placeId))
@@ -47,7 +48,7 @@ function stayInWords(stay: Stay): string {
   ].join(', ')
 }
 const fillings = ({ content }: Stay) => counted(content.layers.length, 'filling')
-const line = ({ event }: Effective) => eventLine(event, name) + worthOf(event)
+const line = ({ entryId, event }: Effective) => eventLine(event, namesOf(entryId)) + worthOf(event)
 /** What a filling took, by what its tube cost. */
 function worthOf(event: Effective['event']): string {
   if (event.kind !== 'fill') return ''

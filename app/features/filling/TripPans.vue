@@ -1,18 +1,31 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
-import { pansForTrip, pansIn } from '@juxtachrome/core/filling'
+import { pansForTrip, takenForTrip } from '@juxtachrome/core/filling'
 import type { PaletteState } from '@juxtachrome/core/ledger'
 import { counted } from '@juxtachrome/core/units'
 import { computed } from 'vue'
 import { useFillCommands } from './commands'
 import { usePans } from '~/shared/items/usePans'
+import { dayInWords } from '~/shared/words/days'
+import { usePaintName } from '~/shared/words/paintName'
+import { useCollection } from '~/stores/collection'
 
 /** A trip's pans: out of the master set into the palette in one step, and back again. */
 const props = defineProps<{ palette: Palette; state: PaletteState; today: string }>()
 const filling = useFillCommands(() => props.palette.id)
+const collection = useCollection()
 const { atHand } = usePans()
+const nameOf = usePaintName()
 const found = computed(() => pansForTrip(props.palette, props.state, atHand.value))
-const lying = computed(() => pansIn(props.palette, props.state))
+const trip = computed(() => takenForTrip(props.palette, props.state, (id) => collection.ledger.whole.vessel(id)))
+const tripPans = computed(() => trip.value?.back.flatMap((b) => b.vesselIds) ?? [])
+/** What has to be known before packing: what no loose pan holds, and what is wet still. */
+const missing = computed(() => found.value.missing.map((m) => `${m.placeId}, ${nameOf(m.paintId)}`).join('; '))
+const wet = computed(() =>
+  found.value.puts
+    .flatMap((p) => (p.wetUntil ? [`${nameOf(p.paintId)} for ${p.placeId}, till about ${dayInWords(p.wetUntil)}`] : []))
+    .join('; '),
+)
 const isOfPans = computed(() => props.palette.holder.places.some((p) => p.container !== 'well'))
 const take = () =>
   filling.putAll(
@@ -20,22 +33,20 @@ const take = () =>
     found.value.puts.map(({ vesselId, placeId }) => ({ vesselId, place: { paletteId: props.palette.id, placeId } })),
     props.today,
   )
-const back = () =>
-  filling.stow(
-    lying.value.map(({ vesselId }) => ({ vesselId })),
-    { kind: 'master set' },
-    props.today,
-  )
+const back = () => filling.stowAll(props.palette.name, trip.value?.back ?? [], props.today)
 </script>
 
 <template>
-  <section v-if="isOfPans && (atHand.length || lying.length)" aria-label="Pans of a trip" class="mb-4 text-sm">
+  <section v-if="isOfPans && (atHand.length || tripPans.length)" aria-label="Pans of a trip" class="mb-4 text-sm">
     <p v-if="found.puts.length">
       <button class="btn" @click="take">Take {{ counted(found.puts.length, 'pan') }} out of the loose ones</button>
     </p>
+    <p v-if="atHand.length && missing" class="mt-1">No loose pan holds: {{ missing }}.</p>
+    <p v-if="wet" class="mt-1">Wet still: {{ wet }}.</p>
     <p class="mt-1 flex flex-wrap gap-x-3">
-      <button v-if="lying.length" class="link" @click="back">
-        Put its {{ counted(lying.length, 'pan') }} back into the master set
+      <button v-if="trip" class="link" @click="back">
+        Put the {{ counted(tripPans.length, 'pan') }} taken on {{ dayInWords(trip.day) }} back where
+        {{ tripPans.length === 1 ? 'it' : 'they' }} lay
       </button>
       <NuxtLink class="link" to="/pans">All pans</NuxtLink>
     </p>

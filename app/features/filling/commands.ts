@@ -108,13 +108,12 @@ export function useFillCommands(paletteId?: () => string | undefined) {
     movePan(from: PlaceRef, to: PlaceRef, day: string): Problem | undefined {
       if (samePlace(from, to)) return undefined
       const [going, coming] = [vesselIn(from), collection.ledger.places(to.paletteId).get(to.placeId)?.vesselId]
-      const event: Event = { kind: 'put', day, vessel: going, place: to }
       // a place of which the journal says nothing holds the pan that came with it
       const isBare = collection.ledger.places(to.paletteId).has(to.placeId) && coming === undefined
-      const back: Event[] = isBare
-        ? []
-        : [{ kind: 'put', day, vessel: { vesselId: coming ?? `${to.paletteId}/${to.placeId}` }, place: from }]
-      return recordAll(`moved the pan of ${name.place(from)} to ${name.place(to)}`, [event, ...back])
+      const event: Event = isBare
+        ? { kind: 'put', day, vessel: going, place: to }
+        : { kind: 'exchange', day, place: from, other: to }
+      return recordAll(`moved the pan of ${name.place(from)} to ${name.place(to)}`, [event])
     },
     takePanOut: (from: PlaceRef, day: string) =>
       recordAll(`took the pan of ${name.place(from)} out`, [{ kind: 'takeOut', day, vessel: vesselIn(from) }]),
@@ -123,6 +122,13 @@ export function useFillCommands(paletteId?: () => string | undefined) {
       const events = vessels.map((vessel): Event => ({ kind: 'stow', day, vessel, where }))
       const what = vessels.length === 1 ? name.vessel(vessels[0]!) : counted(vessels.length, 'pan')
       return recordAll(`laid ${what} ${whereaboutsInWords(where)}`, events)
+    },
+    /** Lays pans back where each of them lay, as one step. */
+    stowAll(paletteName: string, back: readonly { where: Whereabouts; vesselIds: readonly string[] }[], day: string) {
+      const events = back.flatMap(({ where, vesselIds }) =>
+        vesselIds.map((vesselId): Event => ({ kind: 'stow', day, vessel: { vesselId }, where })),
+      )
+      return recordAll(`put ${counted(events.length, 'pan')} of ${paletteName} back`, events)
     },
     /** Puts several pans into their places as one step. */
     putAll: (paletteName: string, puts: readonly { vesselId: string; place: PlaceRef }[], day: string) =>

@@ -4,7 +4,7 @@ import {
   type ClimateName,
   CLIMATES,
   dryingLearned,
-  forecastDrying,
+  dryingDays,
   planFilling,
   type Practice,
   practiceOf,
@@ -35,6 +35,7 @@ const AT_FIRST: AskedOfFilling = {
 }
 const Days = z.record(z.string(), z.string().check(z.maxLength(10)))
 const Own = z.record(z.string(), z.number())
+const Chosen = z.record(z.string(), z.string())
 
 /** What one's own numbers of filling are; kept on this device. */
 export function usePractice() {
@@ -53,14 +54,11 @@ export function useDrying() {
     return name === 'as typed' ? { temperature, humidity } : CLIMATES[name as ClimateName]
   })
   const learned = computed(() => dryingLearned(collection.ledger.whole.foundDry()))
-  const forecast = (place: Place, millilitres: number, paintId?: string) =>
-    forecastDrying(place, millilitres, {
-      climate: climate.value,
-      practice: practice.value,
-      learned: learned.value,
-      ...(paintId ? { paintId } : {}),
-    })
-  return { asked, practice, climate, learned, forecast }
+  const question = computed(() => ({ climate: climate.value, practice: practice.value, learned: learned.value }))
+  /** Whole days until so much of a paint is likely dry there; `onto`: ml that lie there wet. */
+  const daysToDry = (place: Place, millilitres: number, paintId?: string, onto = 0): number =>
+    dryingDays(place, millilitres, { ...question.value, onto, ...(paintId ? { paintId } : {}) })
+  return { asked, practice, climate, learned, question, daysToDry }
 }
 
 /** The plan of filling of a palette, for what is asked of it; both are kept on this device. */
@@ -74,6 +72,11 @@ export function useFillingPlan(palette: () => Palette) {
     get: () => days.value[palette().id] ?? '',
     set: (day) => (days.value = { ...days.value, [palette().id]: day }),
   })
+  const chosen = kept('jx-fill-from', Chosen, {})
+  const keyOf = (placeId: string) => `${palette().id}/${placeId}`
+  /** The tube or pan that was chosen for a place, if one was. */
+  const from = (placeId: string): string | undefined => chosen.value[keyOf(placeId)]
+  const chooseFrom = (placeId: string, itemId: string) => (chosen.value = { ...chosen.value, [keyOf(placeId)]: itemId })
   const plan = computed(() =>
     planFilling({
       palette: palette(),
@@ -88,9 +91,10 @@ export function useFillingPlan(palette: () => Palette) {
       climate: climate.value,
       practice: practice.value,
       learned: learned.value,
+      from,
     }),
   )
   const ask = (change: Partial<AskedOfFilling>) => (asked.value = { ...asked.value, ...change })
-  return { asked, ask, readyBy, plan, learned, practice, today }
+  return { asked, ask, readyBy, plan, learned, practice, today, from, chooseFrom }
 }
 export type FillingPlanned = ReturnType<typeof useFillingPlan>

@@ -6,7 +6,7 @@ import { dayInWords } from '~/shared/words/days'
 import { computed } from 'vue'
 import { useFillCommands } from '~/features/filling'
 import { useItemWords } from '~/shared/words/itemWords'
-import { useNamingByHome } from '~/shared/words/naming'
+import { useNaming, useNamingThen } from '~/shared/words/naming'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useToday } from '~/shared/ui/useToday'
 import { asSentence } from '~/shared/words/asSentence'
@@ -21,7 +21,8 @@ const route = useRoute()
 const router = useRouter()
 const collection = useCollection()
 const filling = useFillCommands()
-const name = useNamingByHome()
+const name = useNaming()
+const namesOf = useNamingThen()
 const { itemInWords } = useItemWords()
 const { ask } = useAsk()
 const KEYS = ['palette', 'paint', 'item', 'pan', 'kind', 'from', 'to'] as const
@@ -73,8 +74,8 @@ const shown = computed(() => {
 const poured = computed(() =>
   shown.value.reduce((sum, { event }) => sum + (event.kind === 'fill' ? event.millilitres : 0), 0),
 )
-const words = ({ event }: Effective) => {
-  const said = asSentence(eventInWords(event, name))
+const words = ({ entryId, event }: Effective) => {
+  const said = asSentence(eventInWords(event, namesOf(entryId)))
   if (event.kind === 'fill') return `${said.slice(0, -1)}: ${event.millilitres} ml from ${name.item(event.itemId)}.`
   if (event.kind === 'sitting') {
     const from = collection.palette(event.paletteId)?.name ?? 'a palette no longer here'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Place } from '@juxtachrome/core/documents'
 import { usualSize } from '@juxtachrome/core/drawing'
-import { capacityOf, usualFilling } from '@juxtachrome/core/filling'
+import { capacityOf, usualFilling, wetIn } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'
 import { dayInWords } from '~/shared/words/days'
 import { computed, ref } from 'vue'
@@ -35,7 +35,7 @@ const own = computed(() => collection.pan(props.pan.vesselId))
 const label = ref(props.pan.label)
 const itemId = ref('')
 const trouble = ref('')
-const { forecast, practice } = useDrying()
+const { daysToDry, practice } = useDrying()
 /** The pan as a place of its size, for what it holds and how it dries. */
 const place = computed((): Place => {
   const { width, height, depth } = usualSize(props.pan.size)
@@ -63,7 +63,7 @@ function fill() {
       itemId: item.id,
       paintId: item.paintId,
       millilitres: ml,
-      dryingDays: Math.max(1, Math.round(forecast(place.value, ml, item.paintId).likely)),
+      dryingDays: daysToDry(place.value, ml, item.paintId, content.value ? wetIn(content.value, props.today) : 0),
     },
   ])
   trouble.value = problem?.message ?? ''

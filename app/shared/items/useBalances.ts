@@ -6,15 +6,17 @@ import { figure, inMl } from '~/shared/words/figures'
 /** What is left in items, in words and ml. */
 export function useBalances() {
   const collection = useCollection()
-  const left = (item: Item) => balanceOf(item, collection.ledger.account(item.id)).left
+  const balance = (item: Item) => balanceOf(item, collection.ledger.account(item.id))
+  const left = (item: Item) => balance(item).left
 
   /** `8.4 ml left`, `about empty by the records` */
   function leftInWords(item: Item): string {
     if (item.supply === 'empty') return 'empty'
     if (item.supply === 'on order') return `${item.millilitres} ml on order`
     if (item.millilitres === 0 && !collection.ledger.account(item.id).measured) return 'amount unknown'
-    const ml = left(item)
+    const { left: ml, from } = balance(item)
     if (ml <= 0.05) return 'empty by the records'
+    if (from === 'by eye') return `nearly empty: ${figure(ml / 2, 1)} to ${figure(2 * ml, 1)} ml left`
     const assumed = item.sizeAssumed && !collection.ledger.account(item.id).measured
     return assumed ? `about ${figure(ml)} ml left, its size assumed` : `${inMl(ml)} left`
   }

@@ -1,7 +1,8 @@
 import { homeOf, isGone, type PanSize, planAt, type Whereabouts } from '@juxtachrome/core/documents'
 import type { LoosePan } from '@juxtachrome/core/filling'
-import { mainPaintOf, type VesselState } from '@juxtachrome/core/ledger'
+import { isWet, mainPaintOf, type VesselState } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
+import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 
 /** A pan outside of palettes, with what it holds and where it is. */
@@ -16,6 +17,7 @@ export interface PanRow {
 /** Pans that lie in no palette, by the journal; and those in palettes, counted. */
 export function usePans() {
   const collection = useCollection()
+  const today = useToday()
   /** What a pan measures: as it was recorded, or as the place it came with. A well is no pan. */
   function sizeOf(vesselId: string): PanSize | undefined {
     const pan = collection.pan(vesselId)
@@ -50,6 +52,7 @@ export function usePans() {
         vesselId,
         size,
         ...(vessel.content ? { paintId: mainPaintOf(vessel.content) } : {}),
+        ...(vessel.content && isWet(vessel.content, today.value) ? { wetUntil: vessel.content.dryFrom } : {}),
       })),
   )
   /** How many pan places of each palette hold paint, and how many there are. */

@@ -1,4 +1,4 @@
-import { homeOf, isPlace, type Naming, type PlaceRef, type VesselRef } from '@juxtachrome/core/documents'
+import { homeOf, isPlace, samePlace, type Naming, type PlaceRef, type VesselRef } from '@juxtachrome/core/documents'
 import { useItemWords } from './itemWords'
 import { useCollection } from '~/stores/collection'
 
@@ -31,15 +31,27 @@ export function useNaming(here?: () => string | undefined): Naming {
   }
 }
 
-/** As `useNaming`, but a vessel is called by where it came from, wherever it is by now: for what was done long ago. */
-export function useNamingByHome(): Naming {
+/**
+ * As `useNaming`, but of an entry of the journal, in the words of its day: a pan is called by where it lay then, and one
+ * that lay nowhere by what is written under it, wherever it is by now.
+ */
+export function useNamingThen(here?: () => string | undefined): (entryId: string) => Naming {
   const collection = useCollection()
-  const name = useNaming()
-  function vessel(ref: VesselRef): string {
-    const home = isPlace(ref) ? undefined : homeOf(ref.vesselId)
-    if (!home) return name.vessel(ref)
-    const place = collection.core.get('palettes', home.paletteId)?.holder.places.find((p) => p.id === home.placeId)
-    return place?.container === 'well' ? name.place(home) : `the pan of ${name.place(home)}`
+  const name = useNaming(here)
+  return (entryId) => {
+    const event = collection.ledger.whole.journal.get(entryId)?.event
+    const into = event && 'place' in event ? (event.place as PlaceRef) : undefined
+    const [then] = collection.ledger.whole.placesOf(entryId).filter((p) => !into || !samePlace(p, into))
+    function vessel(ref: VesselRef): string {
+      if (isPlace(ref)) return name.place(ref)
+      const palette = then && collection.core.get('palettes', then.paletteId)
+      const isWell = palette?.holder.places.find((p) => p.id === then?.placeId)?.container === 'well'
+      if (then) return isWell || event?.kind === 'fill' ? name.place(then) : `the pan of ${name.place(then)}`
+      const label = collection.pan(ref.vesselId)?.label
+      if (label) return `the pan “${label}”`
+      const home = homeOf(ref.vesselId)
+      return home ? `the pan of ${name.place(home)}, which lay loose,` : 'a loose pan'
+    }
+    return { ...name, vessel }
   }
-  return { ...name, vessel }
 }

@@ -180,6 +180,32 @@ describe('arranging', () => {
 })
 
 describe('why a paint lies where it lies', () => {
+  it('the exchange that would better the whole most is the best of all, from every place', () => {
+    const ids = tin.holder.places.map((p) => p.id)
+    const paints = round(10)
+    for (let seed = 1; seed <= runs(12); seed += 1) {
+      const order = shuffled(12, seed)
+      const plan = Object.fromEntries(paints.map((p, i) => [ids[order[i]!]!, { paintId: p.id }]))
+      const palette = { ...tin, plan }
+      const blend = { wheel: 1, value: 0.4 }
+      const problem = new ArrangeProblem({ palette, paints, blend })
+      const whole = Math.abs(costOf(problem.problem, problem.start))
+      const { places } = explainArrangement({ palette, paints, blend })
+      for (const { placeId, better } of places) {
+        const a = ids.indexOf(placeId)
+        // worked out from the whole cost of each order, not from what an exchange changes
+        const gains = ids.map((_, b) => {
+          const exchanged = problem.start.slice()
+          ;[exchanged[a], exchanged[b]] = [problem.start[b]!, problem.start[a]!]
+          return costOf(problem.problem, problem.start) - costOf(problem.problem, exchanged)
+        })
+        const most = Math.max(...gains)
+        if (most > 1e-6) expect(better?.gain, `${seed} ${placeId}`).toBeCloseTo(most / Math.max(1e-9, whole), 6)
+        else expect(better).toBeUndefined()
+      }
+    }
+  })
+
   it('after the best nothing better is proposed; after a bad exchange its undoing is', () => {
     const paints = round(12)
     const blend = { wheel: 1 }

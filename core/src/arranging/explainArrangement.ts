@@ -63,11 +63,13 @@ export function explainArrangement(question: ArrangeQuestion): ArrangementExplai
       .filter(({ good }) => Math.abs(good) > TELLING)
       .sort((p, q) => Math.abs(q.good) - Math.abs(p.good))
     let better: PlaceReason['better']
+    let most = 1e-6
     if (!problem.problem.pinned[a])
       for (const b of free) {
         if (b === a) continue
         const gain = -problem.exchange(start, a, b)
-        if (gain > 1e-6 && gain > (better?.gain ?? 0)) {
+        if (gain > most) {
+          most = gain
           const order = start.slice()
           order[a] = start[b]!
           order[b] = start[a]!

@@ -74,6 +74,125 @@ describe('the moves', () => {
     )
   })
 
+  /** The least number of steps from what lies to what is planned, by trying all of them. */
+  function fewest(places: readonly string[], lying: ReadonlyMap<string, string>, wanted: ReadonlyMap<string, string>) {
+    const supplied = new Map<string, number>()
+    for (const p of lying.values()) supplied.set(p, (supplied.get(p) ?? 0) + 1)
+    const need = new Map<string, number>()
+    for (const p of wanted.values()) need.set(p, (need.get(p) ?? 0) + 1)
+    const isDone = (now: readonly (string | undefined)[]) => {
+      // nothing lies where another is planned, and of each paint as many lie right as can
+      const right = new Map<string, number>()
+      for (const [i, id] of places.entries()) {
+        const want = wanted.get(id)
+        if (want === undefined || now[i] === undefined) continue
+        if (now[i] !== want) return false
+        right.set(want, (right.get(want) ?? 0) + 1)
+      }
+      return [...need].every(([p, n]) => (right.get(p) ?? 0) === Math.min(n, supplied.get(p) ?? 0))
+    }
+    type State = { now: (string | undefined)[]; aside: string[] }
+    const keyOf = ({ now, aside }: State) => `${now.join()}|${[...aside].sort().join()}`
+    let layer: State[] = [{ now: places.map((id) => lying.get(id)), aside: [] }]
+    const seen = new Set(layer.map(keyOf))
+    for (let steps = 0; ; steps += 1) {
+      if (layer.some(({ now }) => isDone(now))) return steps
+      const next: State[] = []
+      const add = (state: State) => {
+        const key = keyOf(state)
+        if (!seen.has(key)) {
+          seen.add(key)
+          next.push(state)
+        }
+      }
+      for (const { now, aside } of layer)
+        for (const [i, here] of now.entries()) {
+          const set = (change: Record<number, string | undefined>) => now.map((p, k) => (k in change ? change[k] : p))
+          if (here !== undefined) {
+            add({ now: set({ [i]: undefined }), aside: [...aside, here] })
+            for (const [k, there] of now.entries())
+              if (there === undefined) add({ now: set({ [i]: undefined, [k]: here }), aside })
+          } else
+            for (const [k, pan] of aside.entries())
+              add({ now: set({ [i]: pan }), aside: aside.filter((_, n) => n !== k) })
+        }
+      layer = next
+    }
+  }
+
+  const someWay = fc.integer({ min: 2, max: 5 }).chain((count) =>
+    fc.record({
+      lies: fc.array(fc.integer({ min: 0, max: count - 1 }), { minLength: count, maxLength: count }),
+      wants: fc.array(fc.integer({ min: 0, max: count - 1 }), { minLength: count, maxLength: count }),
+    }),
+  )
+  const asked = ({ lies, wants }: { lies: number[]; wants: number[] }) => {
+    const places = tin.holder.places.slice(0, lies.length)
+    const of = (list: number[]) =>
+      new Map(places.flatMap(({ id }, i) => (list[i] === 0 ? [] : [[id, `p${list[i]}`] as const])))
+    const [lying, wanted] = [of(lies), of(wants)]
+    const plan = Object.fromEntries([...wanted].map(([id, paintId]) => [id, { paintId }]))
+    return { ids: places.map((p) => p.id), lying, wanted, palette: { holder: { ...tin.holder, places }, plan } }
+  }
+
+  it('are as few as trying all of them finds, doubles, empty and unplanned places included', () => {
+    fc.assert(
+      fc.property(someWay, (way) => {
+        const { ids, lying, wanted, palette } = asked(way)
+        const { moves } = planMoves({ palette, lying })
+        carriedOut(lying, moves)
+        expect(moves.length).toBe(fewest(ids, lying, wanted))
+      }),
+      { numRuns: runs(250) },
+    )
+  })
+
+  it('one ring of nine and two of doubles: joined where they share a paint', () => {
+    const lies = [1, 2, 3, 4, 5, 6, 7, 8, 1]
+    const wants = [2, 1, 4, 3, 6, 5, 8, 1, 7]
+    const { lying, palette } = asked({ lies, wants })
+    // three rings of two, and one of three that shares a paint with the first
+    expect(planMoves({ palette, lying }).moves).toHaveLength(9 + 3)
+  })
+
+  it('keep their number while they are worked, with one pan aside at a time, doubles and rings included', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 2, max: 12 }).chain((count) =>
+          fc.record({
+            lies: fc.array(fc.integer({ min: 0, max: count - 1 }), { minLength: count, maxLength: count }),
+            wants: fc.array(fc.integer({ min: 0, max: count - 1 }), { minLength: count, maxLength: count }),
+          }),
+        ),
+        (way) => {
+          const { lying, palette } = asked(way)
+          const now = new Map(lying)
+          const aside: string[] = []
+          const planned = planMoves({ palette, lying }).moves
+          const leftOver = planMoves({ palette, lying }).leftOver.length
+          for (let done = 0; ; done += 1) {
+            const { moves } = planMoves({ palette, lying: now, aside })
+            expect(moves).toHaveLength(planned.length - done)
+            const [next] = moves
+            if (!next) break
+            if (next.kind === 'lift') {
+              aside.push(now.get(next.placeId)!)
+              now.delete(next.placeId)
+            } else if (next.kind === 'move') {
+              now.set(next.to, next.paintId)
+              now.delete(next.from)
+            } else if (next.kind === 'put') {
+              aside.splice(aside.indexOf(next.paintId), 1)
+              now.set(next.placeId, next.paintId)
+            }
+            expect(aside.length).toBeLessThanOrEqual(leftOver + 1)
+          }
+        },
+      ),
+      { numRuns: runs(300) },
+    )
+  })
+
   it('goes on with what was laid aside, after every step', () => {
     const plan = { A1: { paintId: 'p1' }, A2: { paintId: 'p2' }, A3: { paintId: 'p0' } }
     const holder = tin.holder

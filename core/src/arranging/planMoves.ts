@@ -45,11 +45,7 @@ export function planMoves({ palette, lying, aside = [] }: MovesQuestion): Planne
       : []
   })
   const pans = places.filter((id) => isPan.get(id))
-  const { target, leftOver, open } = targets(pans, lying, wanted)
-  const puts = aside.flatMap((paintId) => {
-    const at = open.findIndex((to) => wanted(to) === paintId)
-    return at < 0 ? [] : [{ kind: 'put' as const, placeId: open.splice(at, 1)[0]!, paintId }]
-  })
+  const { target, leftOver, puts } = targetsOf(pans, lying, wanted, aside)
   const moves: Move[] = []
   const now = new Map(pans.flatMap((id) => (lying.has(id) ? [[id, lying.get(id)!] as const] : [])))
   // what has no place of its own and is in the way goes first
@@ -59,10 +55,19 @@ export function planMoves({ palette, lying, aside = [] }: MovesQuestion): Planne
       now.delete(id)
     }
   const waiting = new Map(target)
+  /** What lies aside goes in as soon as its place is free, so that never more than one does on account of a ring. */
+  const putBack = () => {
+    for (const [placeId, paintId] of puts)
+      if (!now.has(placeId)) {
+        moves.push({ kind: 'put', placeId, paintId })
+        now.set(placeId, paintId)
+        puts.delete(placeId)
+      }
+  }
   const follow = (start: string) => {
     // back along the chain: who goes to the place that is free now
     let free: string | undefined = start
-    while (free !== undefined) {
+    while (free !== undefined && !puts.has(free)) {
       const to: string = free
       const from = [...waiting].find(([, t]) => t === to)?.[0]
       if (from === undefined) return
@@ -73,39 +78,115 @@ export function planMoves({ palette, lying, aside = [] }: MovesQuestion): Planne
       free = from
     }
   }
-  for (const id of pans) if (!now.has(id)) follow(id)
+  for (const id of pans)
+    if (!now.has(id)) {
+      follow(id)
+      putBack()
+    }
   while (waiting.size) {
     const [from, to] = [...waiting][0]!
     const paintId = now.get(from)!
     moves.push({ kind: 'lift', placeId: from, paintId })
     now.delete(from)
     waiting.delete(from)
+    puts.set(to, paintId)
     follow(from)
-    moves.push({ kind: 'put', placeId: to, paintId })
-    now.set(to, paintId)
-  }
-  for (const put of puts) {
-    moves.push(put)
-    now.set(put.placeId, put.paintId)
+    putBack()
   }
   const lies = (id: string) => now.get(id) ?? (isPan.get(id) ? undefined : lying.get(id))
   const toFill = places.filter((id) => wanted(id) !== undefined && lies(id) !== wanted(id))
   return { moves: [...cleans, ...moves], toFill, leftOver }
 }
 
-/** Where each pan that lies wrong goes. A paint that lies in several pans, or is planned in several places, stays where it can. */
-function targets(
+interface Targets {
+  /** Where each pan that lies wrong goes. */
+  target: Map<string, string>
+  leftOver: string[]
+  /** Where what lies aside goes. */
+  puts: Map<string, string>
+}
+
+/** A pan that goes somewhere: from a place, or from aside; without an end it is left over, without a beginning a place stays to be filled. */
+interface Going {
+  paintId: string
+  from?: string
+  isAside?: boolean
+  to?: string
+}
+
+/**
+ * Where each pan that lies wrong goes, with as few closed rings as can be. A paint that lies in several pans, or is planned
+ * in several places, stays where it can; of its pans those in the way go first. Any two goings of one paint may exchange
+ * their ends; where one of them is in a ring and the other is not in the same, that opens or joins the ring. What is left
+ * are rings that share no paint with anything else: none can be spared.
+ */
+function targetsOf(
   pans: readonly string[],
   lying: ReadonlyMap<string, string>,
   wanted: (id: string) => string | undefined,
-): { target: Map<string, string>; leftOver: string[]; open: string[] } {
+  aside: readonly string[],
+): Targets {
   const wrong = pans.filter((id) => lying.has(id) && lying.get(id) !== wanted(id))
   const open = pans.filter((id) => wanted(id) !== undefined && lying.get(id) !== wanted(id))
-  const target = new Map<string, string>()
-  for (const from of wrong) {
-    const at = open.findIndex((to) => wanted(to) === lying.get(from))
-    if (at >= 0) target.set(from, open.splice(at, 1)[0]!)
+  const goings: Going[] = []
+  for (const paintId of new Set(open.map((id) => wanted(id)!))) {
+    const ends = open.filter((id) => wanted(id) === paintId)
+    const inTheWay = wrong.filter((id) => lying.get(id) === paintId && wanted(id) !== undefined)
+    const elsewhere = wrong.filter((id) => lying.get(id) === paintId && wanted(id) === undefined)
+    const beginnings: Pick<Going, 'from' | 'isAside'>[] = [
+      ...inTheWay.map((from) => ({ from })),
+      ...aside.filter((p) => p === paintId).map(() => ({ isAside: true })),
+      ...elsewhere.map((from) => ({ from })),
+    ]
+    for (let i = 0; i < Math.max(beginnings.length, ends.length); i += 1) {
+      const to = ends[i]
+      // a pan that is nowhere in the way and has no end stays where it is
+      if (to === undefined && (beginnings[i]!.isAside || !inTheWay.includes(beginnings[i]!.from!))) continue
+      goings.push({ paintId, ...beginnings[i], ...(to === undefined ? {} : { to }) })
+    }
   }
-  const leftOver = wrong.filter((id) => !target.has(id) && wanted(id) !== undefined).map((id) => lying.get(id)!)
-  return { target, leftOver, open }
+  openRings(goings)
+  const target = new Map(goings.flatMap((g) => (g.from && g.to ? [[g.from, g.to] as const] : [])))
+  return {
+    target,
+    leftOver: wrong.filter((id) => !target.has(id) && wanted(id) !== undefined).map((id) => lying.get(id)!),
+    puts: new Map(goings.flatMap((g) => (g.isAside && g.to ? [[g.to, g.paintId] as const] : []))),
+  }
+}
+
+/** Exchanges ends of goings of one paint as long as that makes one ring less. */
+function openRings(goings: readonly Going[]): void {
+  for (;;) {
+    const ring = ringsOf(goings)
+    const joined = goings.some((one) => {
+      const mine = ring.get(one)
+      if (mine === undefined) return false
+      const other = goings.find((g) => g !== one && g.paintId === one.paintId && ring.get(g) !== mine)
+      if (!other) return false
+      const end = one.to
+      if (other.to === undefined) delete one.to
+      else one.to = other.to
+      if (end === undefined) delete other.to
+      else other.to = end
+      return true
+    })
+    if (!joined) return
+  }
+}
+
+/** The closed rings, as numbers by what goes in them. */
+function ringsOf(goings: readonly Going[]): Map<Going, number> {
+  const from = new Map(goings.flatMap((g) => (g.from === undefined ? [] : [[g.from, g] as const])))
+  const rings = new Map<Going, number>()
+  for (const [number, start] of goings.entries()) {
+    if (rings.has(start)) continue
+    const path: Going[] = []
+    let at: Going | undefined = start
+    while (at?.from !== undefined && !path.includes(at)) {
+      path.push(at)
+      at = at.to === undefined ? undefined : from.get(at.to)
+    }
+    if (at === start && path.length) for (const g of path) rings.set(g, number)
+  }
+  return rings
 }

@@ -32,10 +32,15 @@ const DRIED = 0.5
  */
 function liesIn({ layers }: Content, day: string, instead: FillEvent | undefined): number {
   const others = layers.filter((l) => !isSameFill(l, instead))
-  const wet = others.filter((l) => l.day <= day && daysAfter(l.day, l.dryingDays) > day)
   const dry = others.filter((l) => daysAfter(l.day, l.dryingDays) <= day).at(-1)
-  return wet.reduce((sum, l) => sum + l.millilitres, 0) + DRIED * (dry?.millilitres ?? 0)
+  return wetOf(others, day) + DRIED * (dry?.millilitres ?? 0)
 }
+const wetOf = (layers: Content['layers'], day: string): number =>
+  layers.filter((l) => l.day <= day && daysAfter(l.day, l.dryingDays) > day).reduce((sum, l) => sum + l.millilitres, 0)
+
+/** What of a content is still wet on a day, ml: none of it where it was found dry. */
+export const wetIn = ({ layers, dryFrom }: Content, day: string): number => (day < dryFrom ? wetOf(layers, day) : 0)
+
 const isSameFill = (layer: Content['layers'][number], fill: FillEvent | undefined) =>
   fill !== undefined && layer.itemId === fill.itemId && layer.day === fill.day && layer.millilitres === fill.millilitres
 

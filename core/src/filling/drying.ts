@@ -1,6 +1,6 @@
 import { areaOf } from '../arranging/geometry'
 import type { Place } from '../documents/palette'
-import { forecastDrying } from './forecastDrying'
+import { type DryingQuestion, forecastDrying } from './forecastDrying'
 import { type Practice, USUAL_PRACTICE } from './practice'
 import { days, ml, type Days, type Millilitre } from '../units'
 
@@ -11,6 +11,14 @@ export const capacityOf = (place: Place): Millilitre => ml((areaOf(place) * plac
 export const usualFilling = (place: Place, { level }: Pick<Practice, 'level'> = USUAL_PRACTICE): Millilitre =>
   ml(Math.max(0.1, Math.round(capacityOf(place) * level * 10) / 10))
 
-/** Days until a filling is likely dry in temperate air, whole ones. The artist's finger has the last word. */
-export const dryingDays = (place: Place, millilitres: number): Days =>
-  days(Math.min(60, Math.max(1, Math.round(forecastDrying(place, millilitres).likely))))
+/** A likely time in whole days, at least one. Plan, form and filling day all count so. */
+export const wholeDays = (likely: number): Days => days(Math.max(1, Math.round(likely)))
+
+/** What a filling dries by; `onto`: ml that are wet in the place already, and dry with it. */
+export interface DryingOf extends DryingQuestion {
+  onto?: number
+}
+
+/** Whole days until a filling is likely dry, with what is wet below it. The artist's finger has the last word. */
+export const dryingDays = (place: Place, millilitres: number, { onto = 0, ...question }: DryingOf = {}): Days =>
+  wholeDays(forecastDrying(place, millilitres + onto, question).likely)

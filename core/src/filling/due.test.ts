@@ -4,7 +4,7 @@ import type { Event } from '../documents/journal/event'
 import { stamp } from '../ledger/journal.arbitrary'
 import { Ledger } from '../ledger/ledger'
 import { daysAfter } from '../units/calendar'
-import { oldTubes, rateOfUse, toLookAt, unfinishedIn, usedUpOn } from './due'
+import { isFilledFrom, oldTubes, rateOfUse, toLookAt, unfinishedIn, usedUpOn } from './due'
 
 const TODAY = '2026-07-01'
 const fill = (ago: number, millilitres: number, placeId = 'A1', more = 0, dryingDays = 4): Event => ({
@@ -28,6 +28,13 @@ it('the rate of use counts the last half year; what is left lasts accordingly', 
   expect(usedUpOn(0, rate, TODAY)).toBe(TODAY)
   expect(usedUpOn(3, 0, TODAY)).toBeUndefined()
   expect(usedUpOn(100, rate, TODAY)).toBeUndefined()
+})
+
+it('one filling, or one day of filling, says nothing of how fast a paint is used', () => {
+  const day = [ledgerOf(fill(10, 1.2), fill(10, 1.2, 'A2')).account('t')]
+  expect(rateOfUse(day, TODAY)).toBe(0)
+  expect(isFilledFrom(day, TODAY)).toBe(true)
+  expect(isFilledFrom([ledgerOf(fill(300, 9)).account('t')], TODAY)).toBe(false)
 })
 
 it('a filling begun in thirds is unfinished until its third layer; one that was filled at once is not', () => {
@@ -57,4 +64,6 @@ it('old tubes that nobody looked at, the oldest first', () => {
   ]
   const ledger = ledgerOf(fill(10, 1))
   expect(oldTubes(items, (id) => ledger.account(id), TODAY).map((i) => i.id)).toEqual(['a', 'b'])
+  const looked = items.map((i) => (i.id === 'a' ? { ...i, lookedAt: daysAfter(TODAY, -20) } : i))
+  expect(oldTubes(looked, (id) => ledger.account(id), TODAY).map((i) => i.id)).toEqual(['b'])
 })

@@ -8,17 +8,26 @@ import { layersToCome } from './planFilling'
 /** Use is reckoned over so many days back (judgement): a season's half. */
 const WINDOW = 180
 
-/** What was drawn from items a day on average over the last half year, ml; 0 where nothing was. */
-export function rateOfUse(accounts: readonly ItemAccount[], today: string): number {
+/** What was drawn from items over the last half year. */
+function drawnLately(accounts: readonly ItemAccount[], today: string): { day: string; millilitres: number }[] {
   const since = daysAfter(today, -WINDOW)
-  const drawn = accounts
+  return accounts
     .flatMap((a) => a.events)
-    .reduce(
-      (sum, { event }) =>
-        event.kind === 'fill' && event.day > since && event.day <= today ? sum + event.millilitres : sum,
-      0,
-    )
-  return drawn / WINDOW
+    .flatMap(({ event }) => (event.kind === 'fill' && event.day > since && event.day <= today ? [event] : []))
+}
+
+/** Whether anything was filled from items over the last half year. */
+export const isFilledFrom = (accounts: readonly ItemAccount[], today: string): boolean =>
+  drawnLately(accounts, today).length > 0
+
+/**
+ * What was drawn from items a day on average over the last half year, ml; 0 where nothing was, or on one day only: one
+ * filling says nothing of how fast a paint is used.
+ */
+export function rateOfUse(accounts: readonly ItemAccount[], today: string): number {
+  const drawn = drawnLately(accounts, today)
+  if (new Set(drawn.map((e) => e.day)).size < 2) return 0
+  return drawn.reduce((sum, e) => sum + e.millilitres, 0) / WINDOW
 }
 
 /** The day on which so many ml are used up at a rate; undefined where that lies more than five years ahead or never comes. */
@@ -66,6 +75,7 @@ export function oldTubes(items: readonly Item[], account: (id: string) => ItemAc
         (i.supply === 'open' || i.supply === 'sealed') &&
         i.bought !== undefined &&
         daysBetween(i.bought, today) > OLD &&
+        (i.lookedAt === undefined || daysBetween(i.lookedAt, today) > LOOKED_AT) &&
         account(i.id).events.every(({ event }) => daysBetween(event.day, today) > LOOKED_AT),
     )
     .sort((p, q) => (p.bought! < q.bought! ? -1 : 1))

@@ -30,8 +30,8 @@ describe('the order of filling', () => {
     expect(
       order(
         new Map([
-          ['A2', { content, stays: [] }],
-          ['A3', { stays: [] }],
+          ['A2', { vesselId: 'tin/A2', content, stays: [] }],
+          ['A3', { vesselId: 'tin/A3', stays: [] }],
         ]),
       ),
     ).toEqual(['A3', 'A1'])

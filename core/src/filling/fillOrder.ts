@@ -6,8 +6,10 @@ import { planAt } from '../documents/plan'
 import type { PaletteState } from '../ledger/stays'
 import { byLightness, viewOfPaint } from '../paints/view'
 import { dryingDays, usualFilling } from './drying'
+import type { DryingQuestion } from './forecastDrying'
+import { isOut } from './planAgainstPans'
 import { type Practice, USUAL_PRACTICE } from './practice'
-import { Drawing, itemsToFillFrom, type Stock } from './tubes'
+import { Drawing, isPan, itemsToFillFrom, type Stock } from './tubes'
 
 export interface PlaceToFill {
   place: Place
@@ -20,17 +22,17 @@ export interface FillQuestion {
   paint: (id: string) => Paint | undefined
 }
 
-/** Planned places in which nothing lies, light colours first, so that no dark paint spoils them (common practice, no source). */
+/** Planned places with a vessel in which nothing lies, light colours first, so that no dark paint spoils them (common practice, no source). */
 export function fillOrder({ palette, state, paint }: FillQuestion): PlaceToFill[] {
   return palette.holder.places
     .flatMap((place) => {
       const planned = paint(planAt(palette, place.id)?.paintId ?? '')
-      return planned && !state.get(place.id)?.content ? [{ place, paint: planned }] : []
+      return planned && !state.get(place.id)?.content && !isOut(state, place.id) ? [{ place, paint: planned }] : []
     })
     .sort((p, q) => byLightness(viewOfPaint(p.paint), viewOfPaint(q.paint)))
 }
 
-/** What would go into a place: from the tube that holds the usual amount, if one is left that does. */
+/** What would go into a place: from the tube that holds the usual amount, if one is left that does, or a bought pan. */
 interface Allotment extends PlaceToFill {
   millilitres: number
   item?: Item
@@ -41,8 +43,8 @@ function allotted(places: readonly PlaceToFill[], stock: Stock, practice: Practi
   const drawing = new Drawing(stock)
   return places.map(({ place, paint }) => {
     const millilitres = usualFilling(place, practice)
-    const item = drawing.fromOne(paint.id, millilitres)
-    return { place, paint, millilitres, ...(item ? { item } : {}) }
+    const from = drawing.fromOne(paint.id, millilitres, place)
+    return { place, paint, millilitres, ...from }
   })
 }
 
@@ -53,6 +55,7 @@ export const usualFillings = (
   vesselIn: (placeId: string) => FillEvent['vessel'],
   day: string,
   practice: Practice = USUAL_PRACTICE,
+  question: Omit<DryingQuestion, 'practice' | 'paintId'> = {},
 ): FillEvent[] =>
   allotted(places, stock, practice).flatMap(({ place, paint, millilitres, item }): FillEvent[] =>
     item
@@ -64,7 +67,7 @@ export const usualFillings = (
             itemId: item.id,
             paintId: paint.id,
             millilitres,
-            dryingDays: dryingDays(place, millilitres),
+            dryingDays: isPan(item) ? 0 : dryingDays(place, millilitres, { ...question, practice, paintId: paint.id }),
           },
         ]
       : [],

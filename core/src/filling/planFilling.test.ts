@@ -125,7 +125,7 @@ describe('a plan of filling', () => {
     expect(steps[0]).toMatchObject({ millilitres: 1.5, missing: 0, isTopUp: false })
     expect(steps[0]!.layers[0]!.draws).toEqual([{ itemId: 't-light', millilitres: 1.5 }])
     expect(toBuy).toEqual([])
-    expect(steps[0]!.dry).toBe('2026-05-09')
+    expect(steps[0]!.dry).toBe('2026-05-08')
     expect(dryAtLatest).toBe('2026-05-12')
     expect(plan({ order: 'along the tray' }).steps.map((s) => s.placeId)).toEqual(['A1', 'A2'])
   })

@@ -8,8 +8,9 @@ import { byLightness, viewOfPaint } from '../paints/view'
 import { fail, ok, type Result } from '../result'
 import { daysAfter, daysBetween } from '../units/calendar'
 import { CLIMATES, type Climate } from './climate'
-import { capacityOf } from './drying'
+import { capacityOf, wholeDays } from './drying'
 import { type DryingForecast, type DryingLearned, forecastDrying } from './forecastDrying'
+import { isOut } from './planAgainstPans'
 import { type Practice, USUAL_PRACTICE } from './practice'
 import { Drawing, LEAST, tenth, type Draw, type Stock } from './tubes'
 
@@ -29,6 +30,8 @@ export interface FillingQuestion {
   climate?: Climate
   practice?: Practice
   learned?: DryingLearned
+  /** From which tube or pan a place is filled first, where somebody chose one. */
+  from?: (placeId: string) => string | undefined
 }
 
 export interface PlannedLayer {
@@ -41,6 +44,8 @@ export interface FillingStep {
   placeId: string
   paintId: string
   isTopUp: boolean
+  /** The bought pan that is put in as it is; nothing is poured then. */
+  putIn?: string
   layers: PlannedLayer[]
   /** Millilitres in all; what of it no tube holds. */
   millilitres: number
@@ -56,6 +61,8 @@ export interface FillingStep {
 export interface FillingPlan {
   /** In the order in which they are filled. */
   steps: FillingStep[]
+  /** Planned places whose pan is out: they are left out until one is put in. */
+  out: string[]
   /** What to buy before: ml by paint. */
   toBuy: { paintId: string; millilitres: number }[]
   /** The last day on which the filling can begin so that it is dry in time at the latest. */
@@ -69,7 +76,8 @@ const WORTH = 0.15
 
 /**
  * What to fill or top up, from which tubes, in how many layers and on which days, so that it is dry by a day. Tubes that
- * are being used up come first, then stiff ones, then the oldest; spared ones last. Wet places are left alone.
+ * are being used up come first, then stiff ones, then the oldest; spared ones last. A bought pan is put in as it is. Wet
+ * places are left alone, and those without a pan.
  *
  * Errors: `nothing-planned`, `no-such-day` (a ready-by day that is none, or before today).
  */
@@ -83,7 +91,8 @@ export function planFilling(question: FillingQuestion): Result<FillingPlan> {
     return p ? [{ place, paint: p, wanted: wantedAt(place, p, state.get(place.id)?.content, question, practice) }] : []
   })
   if (planned.length === 0) return fail('nothing-planned', 'Plan some paints first: they are what is filled.')
-  const toDo = planned.filter((p) => p.wanted.millilitres >= LEAST)
+  const out = planned.filter(({ place }) => isOut(state, place.id)).map(({ place }) => place.id)
+  const toDo = planned.filter((p) => p.wanted.millilitres >= LEAST && !out.includes(p.place.id))
   if (order === 'light first') toDo.sort((p, q) => byLightness(viewOfPaint(p.paint), viewOfPaint(q.paint)))
   const drawing = new Drawing(question.stock)
   const steps = toDo.map(({ place, paint: p, wanted }) => stepOf(place, p, wanted, question, drawing))
@@ -95,6 +104,7 @@ export function planFilling(question: FillingQuestion): Result<FillingPlan> {
     .at(-1)
   return ok({
     steps,
+    out,
     toBuy: [...toBuy].map(([paintId, millilitres]) => ({ paintId, millilitres })),
     ...(dryAtLatest ? { dryAtLatest } : {}),
     ...(readyBy && dryAtLatest ? { beginBy: daysAfter(readyBy, -daysBetween(today, dryAtLatest)) } : {}),
@@ -135,16 +145,19 @@ export const layersToCome = ({ layers }: Content): number => layers.at(-1)?.more
 function stepOf(place: Place, paint: Paint, wanted: Wanted, question: FillingQuestion, drawing: Drawing): FillingStep {
   const { today, readyBy, climate = CLIMATES.temperate, practice = USUAL_PRACTICE, learned } = question
   const about = { climate, practice, paintId: paint.id, ...(learned ? { learned } : {}) }
+  const first = question.from?.(place.id)
+  const pan = wanted.isTopUp ? undefined : drawing.panFor(paint.id, place, first)
+  if (pan) return putIn(place, paint, pan, today)
   let missing = 0
   let day = today
   let latest = today
   const layers = wanted.layers.map((millilitres): PlannedLayer => {
-    const { draws, missing: lacking } = drawing.fromSeveral(paint.id, millilitres)
+    const { draws, missing: lacking } = drawing.fromSeveral(paint.id, millilitres, first)
     missing = tenth(missing + lacking)
     const drying = forecastDrying(place, millilitres, about)
     const layer = { day, millilitres, drying, draws }
     latest = daysAfter(latest, Math.ceil(drying.latest))
-    day = daysAfter(day, Math.ceil(drying.likely))
+    day = daysAfter(day, wholeDays(drying.likely))
     return layer
   })
   const daysShort = readyBy === undefined ? 0 : daysBetween(readyBy, latest)
@@ -162,6 +175,28 @@ function stepOf(place: Place, paint: Paint, wanted: Wanted, question: FillingQue
     ...(readyBy !== undefined && daysShort > 0
       ? { late: { daysShort, thinner: thinnest(place, daysBetween(today, readyBy), about) } }
       : {}),
+  }
+}
+
+const NO_DRYING: DryingForecast = { soonest: 0, likely: 0, latest: 0 }
+
+/** A bought pan goes in as it is: nothing dries. */
+function putIn(
+  place: Place,
+  paint: Paint,
+  { item, millilitres }: { item: { id: string }; millilitres: number },
+  day: string,
+): FillingStep {
+  return {
+    placeId: place.id,
+    paintId: paint.id,
+    isTopUp: false,
+    putIn: item.id,
+    layers: [{ day, millilitres, drying: NO_DRYING, draws: [{ itemId: item.id, millilitres }] }],
+    millilitres,
+    missing: 0,
+    dry: day,
+    dryAtLatest: day,
   }
 }
 

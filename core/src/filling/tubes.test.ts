@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { tube } from '../documents/documents.fixture'
+import { tin, tube } from '../documents/documents.fixture'
 import { Drawing, itemsToFillFrom, LEAST } from './tubes'
 
 describe('tubes to fill from', () => {
@@ -24,8 +24,8 @@ describe('tubes to fill from', () => {
         for (const { tenths, whole } of asks) {
           const ml = tenths / 10
           if (whole) {
-            const item = drawing.fromOne('p', ml)
-            if (item) note(item.id, ml)
+            const from = drawing.fromOne('p', ml, tin.holder.places[0]!)
+            if (from) note(from.item.id, from.millilitres)
           } else {
             const { draws, missing } = drawing.fromSeveral('p', ml)
             for (const draw of draws) note(draw.itemId, draw.millilitres)

@@ -1,4 +1,6 @@
 import { isUsable, type Item } from '../documents/item'
+import type { Place } from '../documents/palette'
+import { capacityOf } from './drying'
 
 export interface Stock {
   /** Items to fill from, in any order. */
@@ -41,24 +43,52 @@ export const itemsToFillFrom = (items: readonly Item[]): Item[] =>
         (p.id < q.id ? -1 : 1),
     )
 
+/** A pan with paint in it: it is put in as it is, and never poured out. */
+export const isPan = ({ kind }: Pick<Item, 'kind'>): boolean => kind === 'bought pan' || kind === 'handmade pan'
+
+/** Whether a pan with so much in it is of a place's size: makers fill them differently (judgement). */
+const fits = (millilitres: number, place: Place) =>
+  place.container !== 'well' && millilitres > 0.5 * capacityOf(place) && millilitres < 1.25 * capacityOf(place)
+
 /** Draws for one place after the other, from no tube further than it goes. */
 export class Drawing {
   readonly #drawn = new Map<string, number>()
 
   constructor(readonly stock: Stock) {}
 
-  /** From the first tube that holds all of it; nothing where none does. */
-  fromOne(paintId: string, millilitres: number): Item | undefined {
-    const item = itemsToFillFrom(this.stock.itemsOf(paintId)).find((i) => this.#there(i) >= millilitres)
-    if (item) this.#take(item, millilitres)
-    return item
+  /**
+   * For an empty place: from the first tube that holds all of it, or a pan that is put in with what it holds; nothing
+   * where there is neither.
+   */
+  fromOne(paintId: string, millilitres: number, place: Place): { item: Item; millilitres: number } | undefined {
+    const item = itemsToFillFrom(this.stock.itemsOf(paintId)).find((i) =>
+      isPan(i) ? this.#goesIn(i, place) : this.#there(i) >= millilitres,
+    )
+    if (!item) return undefined
+    const taken = isPan(item) ? this.#there(item) : millilitres
+    this.#take(item, taken)
+    return { item, millilitres: taken }
   }
 
-  /** From one tube after the other, in tenths of a millilitre; what no tube holds is missing. */
-  fromSeveral(paintId: string, millilitres: number): { draws: Draw[]; missing: number } {
+  /** A pan that is put into an empty place before any tube is opened for it, with what it holds. */
+  panFor(paintId: string, place: Place, first?: string): { item: Item; millilitres: number } | undefined {
+    const item = this.#inOrder(paintId, first).find((i) =>
+      isPan(i) ? this.#goesIn(i, place) : this.#there(i) >= LEAST,
+    )
+    if (!item || !isPan(item)) return undefined
+    const millilitres = this.#there(item)
+    this.#take(item, millilitres)
+    return { item, millilitres }
+  }
+
+  /**
+   * From one tube after the other, in tenths of a millilitre, a chosen one first; what no tube holds is missing.
+   */
+  fromSeveral(paintId: string, millilitres: number, first?: string): { draws: Draw[]; missing: number } {
     const draws: Draw[] = []
     let rest = millilitres
-    for (const item of itemsToFillFrom(this.stock.itemsOf(paintId))) {
+    for (const item of this.#inOrder(paintId, first)) {
+      if (isPan(item)) continue
       const take = Math.min(rest, Math.floor(this.#there(item) * 10 + 1e-6) / 10)
       if (take < LEAST) continue
       draws.push({ itemId: item.id, millilitres: tenth(take) })
@@ -69,6 +99,14 @@ export class Drawing {
     return { draws, missing: rest >= LEAST ? rest : 0 }
   }
 
+  #inOrder(paintId: string, first: string | undefined): Item[] {
+    const items = itemsToFillFrom(this.stock.itemsOf(paintId))
+    const chosen = items.find((i) => i.id === first)
+    return chosen ? [chosen, ...items.filter((i) => i !== chosen)] : items
+  }
+  #goesIn(item: Item, place: Place): boolean {
+    return fits(this.#there(item), place)
+  }
   #there(item: Item): number {
     return this.stock.left(item) - (this.#drawn.get(item.id) ?? 0)
   }
@@ -78,5 +116,5 @@ export class Drawing {
 }
 
 /** From which tubes so much of a paint comes, ml in tenths, and what of it they do not hold. */
-export const drawFor = (stock: Stock, paintId: string, millilitres: number) =>
-  new Drawing(stock).fromSeveral(paintId, millilitres)
+export const drawFor = (stock: Stock, paintId: string, millilitres: number, first?: string) =>
+  new Drawing(stock).fromSeveral(paintId, millilitres, first)

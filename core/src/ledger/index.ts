@@ -15,6 +15,7 @@ export {
   pouredInto,
   type SeenUse,
   type Stay,
+  type Taken,
   topPaintOf,
   type VesselState,
 } from './stays'

@@ -57,15 +57,26 @@ export class ItemAccounts {
 export interface Balance {
   /** What should be left, ml; below 0 when more was drawn than it held. */
   left: number
-  /** A measurement is nearer to the truth than the size on the label. */
-  from: 'label' | 'measured'
+  /** A measurement is nearer to the truth than what was said by eye, that nearer than the size on the label. */
+  from: 'label' | 'by eye' | 'measured'
 }
 
-/** What should be left in an item, in ml. */
-export function balanceOf(item: Pick<Item, 'millilitres'>, { measured, drawn }: ItemAccount): Balance {
-  return measured
-    ? { left: (microlitres(measured.millilitres) - microlitres(measured.drawnSince)) / 1000, from: 'measured' }
-    : { left: (microlitres(item.millilitres) - microlitres(drawn)) / 1000, from: 'label' }
+/** What a tube that is said to be nearly empty still holds, a share of its size; half or twice that as well (judgement). */
+export const NEARLY_EMPTY = 0.1
+
+/** What should be left in an item, in ml: nothing in one that is said to be empty, little in one that is nearly so. */
+export function balanceOf(
+  item: Pick<Item, 'millilitres'> & Partial<Pick<Item, 'supply' | 'remarks'>>,
+  { measured, drawn }: ItemAccount,
+): Balance {
+  if (item.supply === 'empty') return { left: 0, from: 'by eye' }
+  if (measured)
+    return { left: (microlitres(measured.millilitres) - microlitres(measured.drawnSince)) / 1000, from: 'measured' }
+  const left = (microlitres(item.millilitres) - microlitres(drawn)) / 1000
+  const most = NEARLY_EMPTY * item.millilitres
+  return item.remarks?.includes('nearly empty') && left > most
+    ? { left: microlitres(most) / 1000, from: 'by eye' }
+    : { left, from: 'label' }
 }
 
 /** ml that can be painted from, over all open and sealed items; what is overdrawn counts as nothing. */

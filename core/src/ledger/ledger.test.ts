@@ -190,6 +190,13 @@ describe('a worked example', () => {
     ledger.add(event(4, { kind: 'measure', day: '2026-06-02', itemId: 't1', millilitres: 9 }))
     ledger.add(fill(5, '2026-06-03', 1))
     expect(balanceOf({ millilitres: 15 }, ledger.account('t1'))).toEqual({ left: 8, from: 'measured' })
+    // what somebody measured counts before what was said by eye, that before the label
+    const nearly = { millilitres: 15, supply: 'open', remarks: ['nearly empty'] } as const
+    const said = (item: typeof nearly, id: string) =>
+      balanceOf({ ...item, remarks: [...item.remarks] }, ledger.account(id))
+    expect(said(nearly, 't1')).toEqual({ left: 8, from: 'measured' })
+    expect(said(nearly, 'none')).toEqual({ left: 1.5, from: 'by eye' })
+    expect(balanceOf({ millilitres: 15, supply: 'empty' }, ledger.account('t1')).left).toBe(0)
   })
 
   it('a pan goes to another palette and comes back, with its contents and its history', () => {
@@ -213,7 +220,8 @@ describe('a worked example', () => {
       ['A1', 2],
     ])
     expect(ledger.vessel('tray/C1').at).toBeUndefined()
-    expect(ledger.looseVessels()).toEqual(['tray/C1'])
+    // of the pan that belongs there nobody ever said anything: it is no loose one
+    expect(ledger.looseVessels()).toEqual([])
     expect(ledger.placesOf(stamp(3).id)).toEqual([tray])
     expect(ledger.eventsOf('tray').map((e) => e.entryId)).toEqual([2, 3, 4].map((n) => stamp(n).id))
   })

@@ -55,12 +55,20 @@ export interface PlaceState {
 /** By the id of the place. Places of which the journal says nothing are left out. */
 export type PaletteState = ReadonlyMap<string, PlaceState>
 
+/** That a pan was taken from among the loose ones: when, and where it had lain if anybody said so. */
+export interface Taken {
+  day: string
+  where?: Whereabouts
+}
+
 export interface VesselState {
   id: string
   /** Undefined when it lies in no palette. */
   at?: PlaceRef
   /** Where it is outside of palettes, and since when; undefined also where it merely lies loose. */
   whereabouts?: Whereabouts & { since: string }
+  /** Set while it lies in a palette into which it was put from among the loose ones. */
+  taken?: Taken
   content?: Content
   /** What lay in it and where, oldest first. */
   stays: readonly Stay[]

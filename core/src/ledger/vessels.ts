@@ -10,6 +10,7 @@ import {
   pouredInto,
   type SeenUse,
   type Stay,
+  type Taken,
   type VesselState,
 } from './stays'
 
@@ -26,6 +27,8 @@ interface Vessel {
   id: string
   at?: Place
   whereabouts?: Whereabouts & { since: string }
+  /** When it was last taken from among the loose ones, and where it had lain. */
+  taken?: Taken
   stays: OpenStay[]
   /** The last of the stays, while something lies in it. */
   open?: OpenStay
@@ -94,10 +97,15 @@ export class Vessels implements VesselFold {
   }
 
   put(ref: VesselRef, into: PlaceRef, day: string): void {
+    const isKnown = isPlace(ref) || this.#vessels.has(ref.vesselId)
     const vessel = this.#resolve(ref)
     const place = this.#place(into)
     if (!vessel || vessel.at === place) return this.#touch(place)
-    if (place.vesselId !== undefined) this.#move(this.#vessel(place.vesselId), undefined, day)
+    // the pan of a place of which nobody ever said anything makes room without becoming a loose one
+    const lies = place.vesselId === undefined ? undefined : this.#vessels.get(place.vesselId)
+    if (lies) this.#move(lies, undefined, day)
+    const { at, whereabouts } = vessel
+    vessel.taken = at || !isKnown ? undefined : { day, ...(whereabouts ? { where: whereabouts } : {}) }
     this.#move(vessel, place, day)
   }
 
@@ -171,12 +179,18 @@ export class Vessels implements VesselFold {
 
   vessel(id: string): VesselState {
     const known = this.#vessels.get(id)
-    if (!known) return { id, ...(homeOf(id) ? { at: homeOf(id) } : {}), stays: [] }
-    const { at, whereabouts, stays, open } = known
+    if (!known) {
+      const home = homeOf(id)
+      const place = this.#places.get(id)
+      const isHome = !place || place.vesselId === id
+      return { id, ...(home && isHome ? { at: home } : {}), stays: [] }
+    }
+    const { at, whereabouts, taken, stays, open } = known
     return {
       id,
       ...(at ? { at: at.ref } : {}),
       ...(whereabouts ? { whereabouts } : {}),
+      ...(at && taken ? { taken } : {}),
       ...(open ? { content: copyOf(open.content) } : {}),
       stays: stays.map(frozen),
     }
@@ -217,7 +231,8 @@ export class Vessels implements VesselFold {
     let vessel = this.#vessels.get(id)
     if (!vessel) {
       const home = homeOf(id)
-      vessel = { id, ...(home ? { at: this.#place(home) } : {}), stays: [] }
+      const place = home && this.#place(home)
+      vessel = { id, ...(place?.vesselId === id ? { at: place } : {}), stays: [] }
       this.#vessels.set(id, vessel)
     }
     return vessel

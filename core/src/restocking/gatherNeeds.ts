@@ -1,11 +1,11 @@
 import type { GapKind } from '../choosing/verdict/assessment'
-import type { Item } from '../documents/item'
+import { isUsable, type Item } from '../documents/item'
 import type { NeedAnswer } from '../documents/need'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import type { Purchase } from '../documents/purchase'
 import { planAt, plannedPaints } from '../documents/plan'
-import { rateOfUse, usedUpOn } from '../filling/due'
+import { isFilledFrom, rateOfUse, usedUpOn } from '../filling/due'
 import { LEAST } from '../filling/tubes'
 import { balanceOf, type ItemAccount, leftInAll } from '../ledger/items'
 import { compareText } from '../paints/view'
@@ -203,12 +203,13 @@ function lowOnes(question: GatherQuestion, found: Found): void {
   for (const { id } of paints) {
     if (itemsOf(id).length === 0) continue
     const times = uses.reduce((sum, u) => sum + (u.byPaint.get(id)?.times ?? 0), 0)
-    const rate = rateOf(id, question)
-    if (times === 0 && rate === 0 && !planned.has(id)) continue
+    const accounts = itemsOf(id).map((i) => question.account(i.id))
+    const isSaidLow = itemsOf(id).some((i) => isUsable(i) && i.remarks.includes('nearly empty'))
+    if (times === 0 && !isSaidLow && !isFilledFrom(accounts, today) && !planned.has(id)) continue
     const left = leftOf(id, question)
     if (left <= LEAST) found.paint(id, { kind: 'empty', times })
     else if (left < LOW_ML) {
-      const end = usedUpOn(left, rate, today)
+      const end = usedUpOn(left, rateOfUse(accounts, today), today)
       found.paint(id, { kind: 'low', millilitres: left, times, ...(end ? { usedUpOn: end } : {}) })
     }
   }

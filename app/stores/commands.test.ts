@@ -72,14 +72,14 @@ describe('what a person does', () => {
     expect(await file!.text()).toContain(image)
   })
 
-  it('a day that is still to come is refused in words, whatever is done on it; nothing is made today instead', () => {
+  it('a day that is still to come is refused in words, whatever is done on it; nothing is made today instead', async () => {
     const before = documentsNow()
     const filling = useFillCommands(() => TIN)
     const place = { paletteId: TIN, placeId: 'A1' }
     expect(filling.record({ kind: 'clean', day: '2999-01-01', vessel: place })).toMatchObject({ code: 'still-to-come' })
     expect(filling.movePan(place, { paletteId: TIN, placeId: 'A2' }, '2999-01-01')).toMatchObject({ where: 'day' })
     const purchase = useCollection().purchases[0]!
-    expect(useRestockCommands().settle(purchase, 0, 'returned', '2999-01-01')).toBe(false)
+    expect(await useRestockCommands().settle(purchase, 0, 'returned', '2999-01-01')).toBe(false)
     expect(same(documentsNow(), before)).toBe(true)
     expect(useNotices().list.at(-1)!.text).toContain('is still to come')
   })
@@ -95,11 +95,11 @@ describe('what a person does', () => {
     expect(useUndo().undoLabel).toBeUndefined()
   })
 
-  it('a line of an order changes its state by what became of it', () => {
+  it('a line of an order changes its state by what became of it', async () => {
     const purchase = useCollection().purchases.find((p: Purchase) => p.lines.some((l) => l.state === 'ordered'))
     if (!purchase) throw new Error('The demo has nothing on order.')
     const index = purchase.lines.findIndex((l) => l.state === 'ordered')
-    expect(useRestockCommands().settle(purchase, index, 'delivered', TODAY)).toBe(true)
+    expect(await useRestockCommands().settle(purchase, index, 'delivered', TODAY)).toBe(true)
     const [id] = purchase.lines[index]!.itemIds
     expect(useCollection().item(id)!.supply).toBe('sealed')
     useUndo().undo()

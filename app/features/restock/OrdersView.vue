@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { isStanding, planAt, type Purchase, type PurchaseState } from '@juxtachrome/core/documents'
-import { placesKeptFor } from '@juxtachrome/core/restocking'
+import { placesKeptFor, standingSum } from '@juxtachrome/core/restocking'
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import { computed } from 'vue'
@@ -32,7 +32,8 @@ const ACTS: Record<PurchaseState, { to: PurchaseState; words: string }[]> = {
 const rows = computed(() =>
   collection.purchases.map((purchase) => ({
     purchase,
-    sum: purchase.lines.filter(isStanding).reduce((sum, l) => sum + l.minor, 0),
+    sum: standingSum(purchase),
+    delivery: purchase.lines.some(isStanding) ? purchase.delivery : undefined,
     lines: purchase.lines.map((line, index) => ({
       line,
       index,
@@ -82,7 +83,7 @@ const waiting = computed(() =>
       comes.
     </p>
     <section
-      v-for="{ purchase, lines, sum } in rows"
+      v-for="{ purchase, lines, sum, delivery } in rows"
       :key="purchase.id"
       class="mb-5"
       :aria-label="`Order from ${purchase.shop}`"
@@ -90,8 +91,8 @@ const waiting = computed(() =>
       <h2>
         {{ purchase.shop
         }}<span class="hint font-normal"
-          >, {{ dayInWords(purchase.day) }}, {{ moneyInWords(sum + (purchase.delivery ?? 0), purchase.currency)
-          }}{{ purchase.delivery ? ` with ${moneyInWords(purchase.delivery, purchase.currency)} delivery` : '' }}</span
+          >, {{ dayInWords(purchase.day) }}, {{ moneyInWords(sum, purchase.currency)
+          }}{{ delivery ? ` with ${moneyInWords(delivery, purchase.currency)} delivery` : '' }}</span
         >
       </h2>
       <ul>

@@ -9,7 +9,12 @@ import {
   removed,
   type Shop,
   updated,
+  isPlace,
+  type JournalEntry,
+  ownVesselOf,
+  type VesselRef,
 } from '@juxtachrome/core/documents'
+import { recordEvent } from '@juxtachrome/core/filling'
 import { type Need, placeOrder, type PlannedOffer, settleLine } from '@juxtachrome/core/restocking'
 import { parsePigmentCodes } from '@juxtachrome/core/pigments'
 import { keyOfWish, paintOfWish } from '@juxtachrome/core/using'
@@ -18,7 +23,10 @@ import { dayInWords } from '~/shared/words/days'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
-import { useUndo } from '~/stores/undo'
+import { stamp, useUndo } from '~/stores/undo'
+import { useAsk } from '~/shared/ui/useAsk'
+import { listed } from '~/shared/words/figures'
+import { useNaming } from '~/shared/words/naming'
 
 const STATE_WORDS: Record<PurchaseState, string> = {
   ordered: 'ordered again',
@@ -32,6 +40,26 @@ export function useRestockCommands() {
   const collection = useCollection()
   const undo = useUndo()
   const notices = useNotices()
+
+  const name = useNaming()
+  const { ask } = useAsk()
+
+  /** The pans and wells in which paint from these items lies now. */
+  function liesIn(itemIds: readonly string[]): VesselRef[] {
+    const ids = new Set(itemIds)
+    const { whole } = collection.ledger
+    const vessels = itemIds.flatMap((id) =>
+      whole.account(id).events.flatMap(({ event }) => {
+        if (event.kind !== 'fill') return []
+        const { vessel } = event
+        const vesselId = isPlace(vessel)
+          ? (whole.places(vessel.paletteId).get(vessel.placeId)?.vesselId ?? ownVesselOf(vessel))
+          : vessel.vesselId
+        return whole.vessel(vesselId).content?.layers.some((l) => ids.has(l.itemId)) ? [vesselId] : []
+      }),
+    )
+    return [...new Set(vessels)].map((vesselId) => ({ vesselId }))
+  }
 
   const answerOf = (key: string) => collection.needs.find((a) => a.key === key)
   /** What is known of an answer with something said anew. */
@@ -126,14 +154,30 @@ export function useRestockCommands() {
       }
       return undo.commit(`ordered ${counted(offers.length, 'thing')}`, changes).ok
     },
-    settle(purchase: Purchase, index: number, state: PurchaseState, day: string): boolean {
+    /** What was sent back and lies in pans is asked for: whether it was cleaned out, or stays there. */
+    async settle(purchase: Purchase, index: number, state: PurchaseState, day: string): Promise<boolean> {
       const line = purchase.lines[index]
       if (day > dayOf(new Date())) {
         notices.trouble(`${dayInWords(day)} is still to come: only what was done is recorded.`)
         return false
       }
       const changes = settleLine(purchase, index, state, (id) => collection.core.get('items', id), day)
-      return changes.length > 0 && undo.commit(`${line!.words}: ${STATE_WORDS[state]}`, changes).ok
+      const cleaned: JournalEntry[] = []
+      const lies = state === 'returned' ? liesIn(line!.itemIds) : []
+      if (lies.length) {
+        const where = listed(lies.map((ref) => name.vessel(ref)))
+        const isCleaned = await ask({
+          title: 'Sent back, and in a pan',
+          text: `${line!.words} was filled into ${where}. It is not at hand any more. What of the paint in ${lies.length === 1 ? 'the pan' : 'the pans'}?`,
+          yes: 'It was cleaned out',
+          no: 'It stays there',
+        })
+        for (const vessel of isCleaned ? lies : []) {
+          const entry = recordEvent({ kind: 'clean', day, vessel }, stamp())
+          if (entry.ok) cleaned.push(entry.value)
+        }
+      }
+      return changes.length > 0 && undo.commit(`${line!.words}: ${STATE_WORDS[state]}`, changes, cleaned).ok
     },
   }
 }

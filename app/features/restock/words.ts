@@ -38,6 +38,6 @@ export function sureInWords({ state, bound, figures }: PurchasePlan, isDone: boo
   if (bound === undefined || bound <= 0) return 'A good plan; how far from the best is not known.'
   const gap = 1 - figures.value / bound
   return gap < 0.0005
-    ? 'Proven: no plan serves more sooner. Whether one as good costs less was not proven in the time.'
+    ? 'Proven: no plan serves more sooner. Whether one as good costs less is not proven.'
     : `No plan serves more than ${percent(gap)} better than this one; it may well be the best.`
 }

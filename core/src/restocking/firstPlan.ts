@@ -65,6 +65,9 @@ export function buyAlong(problem: PurchaseProblem, { offers, every, saves }: Seq
   })
 }
 
+/** What an offer costs, over the years too. */
+const costOf = ({ minor, later = 0 }: SoldOffer) => minor + later
+
 /** Offers by what they serve for their money of what is still open, the best first, until nothing more can be served. */
 export function byWorth({ needs }: PurchaseProblem, offers: readonly SoldOffer[]): SoldOffer[] {
   const open = new Map(needs.map((n) => [n.key, n.weight]))
@@ -76,7 +79,7 @@ export function byWorth({ needs }: PurchaseProblem, offers: readonly SoldOffer[]
       let serves = 0
       for (const key of offer.covers) serves += open.get(key) ?? 0
       if (serves === 0) left.delete(offer)
-      else if (serves / (offer.minor + 1) > most) [best, most] = [offer, serves / (offer.minor + 1)]
+      else if (serves / (costOf(offer) + 1) > most) [best, most] = [offer, serves / (costOf(offer) + 1)]
     }
     if (!best) return sequence
     sequence.push(best)
@@ -128,7 +131,8 @@ function buyStepwise(problem: PurchaseProblem): Buy[] {
       if (serves === 0) left.delete(offer)
       else {
         const cost = purse.costOf(offer)
-        if (serves / (cost + 1) > most && purse.spent + cost <= purse.most) [best, most] = [offer, serves / (cost + 1)]
+        const worth = serves / (cost + (offer.later ?? 0) + 1)
+        if (worth > most && purse.spent + cost <= purse.most) [best, most] = [offer, worth]
       }
     }
     if (best) left.delete(best)
@@ -150,7 +154,7 @@ export function planInOrder(problem: PurchaseProblem): Buy[] {
     if (!next) return undefined
     const spares = (offer: SoldOffer) =>
       offer.covers.reduce((sum, key) => (key !== next.key && open.has(key) ? sum + (single.get(key) ?? 0) : sum), 0)
-    const dearness = (offer: SoldOffer) => purse.costOf(offer) - spares(offer)
+    const dearness = (offer: SoldOffer) => purse.costOf(offer) + (offer.later ?? 0) - spares(offer)
     const serving = problem.offers.filter((o) => o.covers.includes(next.key))
     const [best] = serving.filter((o) => purse.fits(o)).sort((p, q) => dearness(p) - dearness(q) || p.spare - q.spare)
     if (best) for (const key of best.covers) open.delete(key)

@@ -9,8 +9,11 @@ export interface LinearModel {
 }
 
 export interface SolveOptions {
-  /** After so many seconds the best so far is the answer. */
-  seconds: number
+  /**
+   * After so many nodes of the search the best so far is the answer; 0 for what is found at its root. Nodes and not
+   * seconds, so that the same question has the same answer whatever else the machine does.
+   */
+  nodes: number
   /** A solution to start from, a value for each column. */
   start?: readonly number[]
   /** Hears of every better solution, and of the bound as it stands. */

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest'
 import { judgeOffers, matchOf, setAgainstOwned } from './offers'
 import { startOf } from './periods'
 import { preparePurchases } from './purchaseProblem'
-import { compareSizes } from './sizes'
+import { planPurchases } from './planPurchases'
+import { compareSizes, sizesToChoose } from './sizes'
 import { TODAY, paint, held, single, shop, need } from './restocking.fixture'
 
 describe('offers', () => {
@@ -68,6 +69,46 @@ describe('offers', () => {
     expect(compareSizes(sizes, 200).map((s) => s.offer.id)[0]).toBe('250')
     expect(compareSizes(sizes, undefined).map((s) => s.offer.id)).toEqual(['5', '15', '250'])
     expect(compareSizes(sizes, undefined)[1]!.perMl).toBeCloseTo(79.33, 1)
+    // a budget chooses among what suits best and what is less now and lasts as long as it does
+    const chosen = (perYear: number | undefined, years: number) =>
+      sizesToChoose(sizes, perYear, years).map((s) => [s.offer.id, s.later])
+    expect(chosen(12, 0.3)).toEqual([
+      ['15', 0],
+      ['5', Math.round(4 * (595 / (5 / 12) - 1190 / (15 / 12)))],
+    ])
+    expect(chosen(12, 0.6)).toEqual([['15', 0]])
+    expect(chosen(undefined, 0.3)).toEqual([['5', 0]])
+  })
+  it('size, offer and delivery are chosen together: what suits best where it fits, a smaller one where only that does', async () => {
+    const wanted = need('words:x', { name: 'x', perYear: 12 })
+    const from = shop('Harbour', [single('5', 595, held('x', [], 5)), single('15', 1190, held('x', [], 15))], {
+      delivery: 300,
+    })
+    const boughtWith = async (minor: number) => {
+      const { problem } = preparePurchases({
+        needs: [wanted],
+        shops: [from],
+        budget: {
+          id: 'budget',
+          v: 1,
+          from: TODAY,
+          period: 'month',
+          periods: 1,
+          minor,
+          currency: 'EUR',
+          carries: false,
+          over: 0,
+          order: 'in my order',
+        },
+        purchases: [],
+        today: TODAY,
+      })
+      const plan = await planPurchases(problem, { order: 'in my order', solve: () => Promise.resolve(undefined) })
+      return plan!.buys.map((b) => b.offer.split('/')[1])
+    }
+    expect(await boughtWith(2000)).toEqual(['15'])
+    expect(await boughtWith(1200)).toEqual(['5'])
+    expect(await boughtWith(800)).toEqual([])
   })
 })
 

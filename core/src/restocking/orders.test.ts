@@ -3,7 +3,8 @@ import type { Change } from '../documents/diff'
 import type { Item } from '../documents/item'
 import type { Offer } from '../documents/offer'
 import type { Paint } from '../documents/paint'
-import { placeOrder, placesKeptFor, settleLine } from './orders'
+import { placeOrder, placesKeptFor, settleLine, standingSum } from './orders'
+import { spendingsOf } from './spent'
 import { TODAY, paint, held, single, shop } from './restocking.fixture'
 import { tinWith } from '../documents/tin.fixture'
 
@@ -67,8 +68,29 @@ describe('orders', () => {
     expect(back.item).toMatchObject({ removed: true })
     expect(after('delivered', back.item!, back.purchase).item).not.toHaveProperty('removed')
     const opened = after('returned', { ...came.item!, supply: 'open' }, came.purchase)
-    expect(opened.item).toBeUndefined()
+    // it is not at hand any more, opened or not; kept after all, it is as it was
+    expect(opened.item).toMatchObject({ removed: true, supply: 'open' })
     expect(opened.purchase!.lines[0]!.state).toBe('returned')
+    expect(after('delivered', opened.item!, opened.purchase).item).toEqual({ ...came.item!, supply: 'open' })
+    expect(after('ordered', { ...came.item!, supply: 'open' }, came.purchase).item).toBeUndefined()
+  })
+  it('cost what stands, with the delivery as long as anything does, in orders as in what was spent', () => {
+    const placed = order([single('1', 595, held('Viridian')), single('2', 700, held('A'))])
+    if (!placed.ok) throw new Error()
+    const items = made(placed.value.changes, 'items') as Item[]
+    const states = ['ordered', 'delivered', 'returned', 'never mind'] as const
+    for (const one of states)
+      for (const other of states) {
+        const { purchase } = placed.value
+        const lines = purchase.lines.map((l, i) => ({ ...l, state: i ? other : one }))
+        const now = { ...purchase, lines }
+        const { spendings } = spendingsOf({
+          items: items.map((i) => ({ ...i, bought: TODAY })),
+          purchases: [now],
+          paint: () => undefined,
+        })
+        expect(spendings.reduce((sum, s) => sum + s.minor, 0), `${one} ${other}`).toBe(standingSum(now))
+      }
   })
   it('what comes is offered the places that were kept for it', () => {
     const tin = tinWith({

@@ -122,8 +122,8 @@ const itemOf = (
 
 /**
  * What became of a line of a purchase. Delivered, its items are sealed tubes bought that day; returned or never mind, they
- * are taken out of the collection; ordered, they are on order again. Of items that were opened since only the line is
- * changed: what is in use stays.
+ * are taken out of the collection, opened or not: a tube that was sent back is not at hand, whatever it filled. Ordered,
+ * they are on order again, but for those that were opened since.
  */
 export function settleLine(
   purchase: Purchase,
@@ -137,9 +137,14 @@ export function settleLine(
   const lines = purchase.lines.map((l, i): PurchaseLine => (i === index ? { ...l, state, day } : l))
   const changes = line.itemIds.flatMap((id): Change[] => {
     const before = item(id)
-    if (!before || (before.supply !== 'on order' && before.supply !== 'sealed')) return []
+    if (!before) return []
+    const isUnopened = before.supply === 'on order' || before.supply === 'sealed'
     const { removed: _was, ...there } = before
-    if (state === 'delivered') return [updated('items', before, { ...there, supply: 'sealed', bought: day })]
+    if (state === 'returned') return [updated('items', before, { ...before, removed: true })]
+    if (state === 'delivered' && isUnopened)
+      return [updated('items', before, { ...there, supply: 'sealed', bought: day })]
+    if (state === 'delivered') return before.removed ? [updated('items', before, there)] : []
+    if (!isUnopened) return []
     if (state === 'ordered') return [updated('items', before, { ...there, supply: 'on order' })]
     return [updated('items', before, { ...before, removed: true })]
   })

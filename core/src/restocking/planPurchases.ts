@@ -27,13 +27,13 @@ export interface PlanOptions {
   solve: Solve
   /** Hears of every better plan. */
   tell?: (plan: PurchasePlan) => void
-  /** For all of the solving, s. */
-  seconds?: number
 }
 
 /** Up to so many offers times periods the whole is solved at once; beyond, first what is bought and then when. */
 const AT_ONCE = 900
-const SECONDS = 5
+/** Nodes of the search, times offers and periods (judgement: a few seconds); at most so many where it is tiny. */
+const NODES = 2500
+const MOST_NODES = 200
 /** Steps of the search by small changes times the offers looked at in each: about a second's worth. */
 const LOOKS = 500_000
 /** No more steps than so many for each offer: a few offers are soon gone through. */
@@ -49,7 +49,7 @@ const STEPS_EACH = 150
  */
 export async function planPurchases(
   problem: PurchaseProblem,
-  { order, solve, tell, seconds = SECONDS }: PlanOptions,
+  { order, solve, tell }: PlanOptions,
 ): Promise<PurchasePlan | undefined> {
   const known = usable(problem)
   if (order === 'in my order') {
@@ -63,8 +63,9 @@ export async function planPurchases(
   const length = first.sequence.offers.length + 1
   const steps = Math.ceil(Math.min(LOOKS / length, STEPS_EACH * length))
   for (const { buys } of improvePlan(known, first.sequence, steps)) finding.offer(buys)
-  const isSmall = known.offers.length * known.budget.periods <= AT_ONCE
-  return isSmall ? solveWhole(finding, solve, seconds) : boundAndSchedule(finding, solve, seconds)
+  const size = known.offers.length * known.budget.periods
+  if (size > AT_ONCE) return boundAndSchedule(finding, solve)
+  return solveWhole(finding, solve, Math.min(MOST_NODES, Math.round(NODES / size)))
 }
 
 /** The most that could ever be spent on one thing, hundredths. */
@@ -102,11 +103,11 @@ class Finding {
   }
 }
 
-async function solveWhole(finding: Finding, solve: Solve, seconds: number): Promise<PurchasePlan | undefined> {
+async function solveWhole(finding: Finding, solve: Solve, nodes: number): Promise<PurchasePlan | undefined> {
   const { problem } = finding
   const byValue = purchaseModel(problem, { goal: 'value' })
   const first = await solve(byValue.model, {
-    seconds: seconds * 0.6,
+    nodes,
     start: byValue.write(finding.best!.buys),
     improving: (values, bound) => finding.offer(byValue.read(values), bound),
   })
@@ -115,20 +116,20 @@ async function solveWhole(finding: Finding, solve: Solve, seconds: number): Prom
   if (!first.isProven) return finding.end('within', first.bound)
   const { value } = finding.best!.figures
   const byCost = purchaseModel(problem, { goal: 'cost', atLeast: value })
-  const second = await solve(byCost.model, { seconds: seconds * 0.4, start: byCost.write(finding.best!.buys) })
+  const second = await solve(byCost.model, { nodes, start: byCost.write(finding.best!.buys) })
   if (!second) return undefined
   if (second.values) finding.offer(byCost.read(second.values))
   // the value is proven either way; what is not is only that nothing as good is cheaper
   return finding.end(second.isProven ? 'proven' : 'within', value)
 }
 
-async function boundAndSchedule(finding: Finding, solve: Solve, seconds: number): Promise<PurchasePlan | undefined> {
+async function boundAndSchedule(finding: Finding, solve: Solve): Promise<PurchasePlan | undefined> {
   const { problem } = finding
-  const bound = await boundOf(problem, solve, seconds / 2)
+  const bound = await boundOf(problem, solve)
   if (bound === undefined) return undefined
   // when is ordered best, given what is bought: what the search has chosen, then what would be chosen if all were spent at once
   const chosen = new Set(finding.best!.buys.map((b) => b.offer))
-  const covering = await coverAtOnce(problem, solve, seconds / 8)
+  const covering = await coverAtOnce(problem, solve)
   if (!covering) return undefined
   for (const offers of [chosen, covering]) {
     const few: PurchaseProblem = { ...problem, offers: problem.offers.filter((o) => offers.has(o.id)) }
@@ -136,7 +137,7 @@ async function boundAndSchedule(finding: Finding, solve: Solve, seconds: number)
     const start = offers === chosen ? finding.best!.buys : firstPlan(few).buys
     const when = purchaseModel(few, { goal: 'value' })
     const improving = (values: readonly number[]) => finding.offer(when.read(values), bound)
-    const scheduled = await solve(when.model, { seconds: seconds / 8, start: when.write(start), improving })
+    const scheduled = await solve(when.model, { nodes: 0, start: when.write(start), improving })
     if (!scheduled) return undefined
     if (scheduled.values) finding.offer(when.read(scheduled.values), bound)
   }
@@ -144,12 +145,12 @@ async function boundAndSchedule(finding: Finding, solve: Solve, seconds: number)
 }
 
 /** What is bought where all the money is there at once: the offers that serve most, by a solver. */
-async function coverAtOnce(problem: PurchaseProblem, solve: Solve, seconds: number): Promise<Set<string> | undefined> {
+async function coverAtOnce(problem: PurchaseProblem, solve: Solve): Promise<Set<string> | undefined> {
   const { minor, periods, over } = problem.budget
   const start = startOfBudget(problem.budget)
   const whole = { ...problem, budget: { minor: minor * periods, periods: 1, carries: true, over, start } }
   const byValue = purchaseModel(whole, { goal: 'value' })
-  const most = await solve(byValue.model, { seconds })
+  const most = await solve(byValue.model, { nodes: 0 })
   return most && new Set(byValue.read(most.values ?? []).map((b) => b.offer))
 }
 
@@ -157,7 +158,7 @@ async function coverAtOnce(problem: PurchaseProblem, solve: Solve, seconds: numb
  * What no plan can pass: for every period what could be had by its end if all money until then were spent at once, anything
  * between nothing and all of an offer being allowed. Undefined when it was cancelled.
  */
-async function boundOf(problem: PurchaseProblem, solve: Solve, seconds: number): Promise<number | undefined> {
+async function boundOf(problem: PurchaseProblem, solve: Solve): Promise<number | undefined> {
   const { periods, minor, over } = problem.budget
   const all = problem.needs
     .filter(({ key }) => problem.offers.some((o) => o.covers.includes(key)))
@@ -167,7 +168,7 @@ async function boundOf(problem: PurchaseProblem, solve: Solve, seconds: number):
     if (most < all) {
       const budget = { minor: minor * t, periods: 1, carries: true, over, start: startOfBudget(problem.budget) }
       const relaxed = await solve(purchaseModel({ ...problem, budget }, { goal: 'value', isRelaxed: true }).model, {
-        seconds,
+        nodes: 0,
       })
       if (!relaxed) return undefined
       most = Math.min(all, relaxed.isProven ? Math.floor(relaxed.bound + 1e-6) : all)

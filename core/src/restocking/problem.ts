@@ -13,6 +13,8 @@ export interface SoldOffer {
   covers: readonly string[]
   /** Paints in it that nobody needs: owned already, in it twice, or not wanted. */
   spare: number
+  /** What a smaller size costs more over the years than the one that suits best, hundredths; nothing left out. */
+  later?: number
 }
 
 export interface ShopTerms {
@@ -65,6 +67,8 @@ export interface PlanFigures {
   value: number
   /** Goods and deliveries, hundredths. */
   cost: number
+  /** What smaller sizes will cost more over the years, hundredths. */
+  later: number
   /** Paints that come besides what is needed. */
   spare: number
   periods: PeriodSpending[]
@@ -99,13 +103,14 @@ export function figuresOfPlan(problem: PurchaseProblem, buys: readonly Buy[]): P
   const { offers, wanted } = tablesOf(problem)
   const goods = Array.from({ length: budget.periods }, () => new Map<string, number>())
   const servedFrom = new Map<string, number>()
-  let spare = 0
+  let [spare, later] = [0, 0]
   for (const { offer: id, period } of [...buys].sort((p, q) => p.period - q.period)) {
     const offer = offers.get(id)
     const own = goods[period]
     if (!offer || !own) continue
     own.set(offer.shop, (own.get(offer.shop) ?? 0) + offer.minor)
     spare += offer.spare
+    later += offer.later ?? 0
     for (const key of offer.covers) {
       if (!wanted.has(key)) continue
       if (servedFrom.has(key)) spare += 1
@@ -128,6 +133,7 @@ export function figuresOfPlan(problem: PurchaseProblem, buys: readonly Buy[]): P
       return from === undefined ? total : total + weight * (budget.periods - from)
     }, 0),
     cost: periods.reduce((total, p) => total + p.spent, 0),
+    later,
     spare,
     periods,
     servedFrom,
@@ -135,10 +141,13 @@ export function figuresOfPlan(problem: PurchaseProblem, buys: readonly Buy[]): P
   }
 }
 
-/** Whether one plan is better than another: more served sooner, then for less, then with less besides. */
+/** What a plan costs now and, by its sizes, over the years, hundredths. */
+export const wholeCost = ({ cost, later }: PlanFigures): number => cost + later
+
+/** Whether one plan is better than another: more served sooner, then for less in all, then with less besides. */
 export const isBetter = (one: PlanFigures, other: PlanFigures): boolean =>
   one.value !== other.value
     ? one.value > other.value
-    : one.cost !== other.cost
-      ? one.cost < other.cost
+    : wholeCost(one) !== wholeCost(other)
+      ? wholeCost(one) < wholeCost(other)
       : one.spare < other.spare

@@ -35,8 +35,8 @@ export function purchaseModel(problem: PurchaseProblem, { goal, atLeast, isRelax
   const builder = new ModelBuilder(goal === 'value' ? 'maximize' : 'minimize')
   const whole = !isRelaxed
   const isCost = goal === 'cost'
-  const x = offers.map(({ minor, spare }) =>
-    Array.from({ length: T }, () => builder.column(isCost ? minor * CENT + spare : 0, 0, 1, whole)),
+  const x = offers.map(({ minor, spare, later = 0 }) =>
+    Array.from({ length: T }, () => builder.column(isCost ? (minor + later) * CENT + spare : 0, 0, 1, whole)),
   )
   const y = needs.map(({ weight }) => Array.from({ length: T }, () => builder.column(isCost ? 0 : weight, 0, 1, false)))
   const charging = shops.map((shop, s) => ({

@@ -8,7 +8,9 @@ import type { BudgetTerms, PurchaseProblem, SoldOffer } from './problem'
 import { standingSum } from './orders'
 import type { PlannedOffer } from './plannedOffer'
 import { startOf } from './periods'
-import { compareSizes } from './sizes'
+import { sizesToChoose } from './sizes'
+import { daysBetween } from '../units/calendar'
+
 
 /** What was left out of the planning, and why. */
 export interface LeftOut {
@@ -40,8 +42,8 @@ export interface PrepareQuestion {
 }
 
 /**
- * The problem of buying what is needed from shops' lists: of every paint at every shop the size that suits how much is
- * used, and the sets that serve anything needed. Shops that ask for another money than the budget's are left out: sums in
+ * The problem of buying what is needed from shops' lists: of every paint at every shop the sizes that suit how much is
+ * used and how much there is to spend, and the sets that serve anything needed. Shops that ask for another money than the budget's are left out: sums in
  * two currencies are never added. What is on order already is not bought again.
  */
 export function preparePurchases(question: PrepareQuestion): Prepared {
@@ -52,27 +54,29 @@ export function preparePurchases(question: PrepareQuestion): Prepared {
   const leftOut: LeftOut[] = []
   const { terms, first, spent } = budgetFrom(question)
   const most = (budget.carries ? budget.minor * terms.periods + (terms.start ?? 0) : budget.minor) + budget.over
+  const years = daysBetween(startOf(budget, first), startOf(budget, budget.periods)) / 365
   for (const shop of shops) {
     if (shop.currency !== budget.currency) {
       leftOut.push({ shop: shop.name, reason: 'other currency', lines: shop.offers.length, currency: shop.currency })
       continue
     }
     const usable = usableOffers(shop, leftOut)
-    const add = (offer: Offer, serves: PlannedOffer['serves']) => {
+    const add = (offer: Offer, serves: PlannedOffer['serves'], later = 0) => {
       const id = `${shop.id}/${offer.id}`
       offers.set(id, { shop, offer, serves })
       const covers = [...new Set(serves.map((s) => s.key))]
       // a paint that is in a set twice, is owned, or is not wanted comes besides
       const spare = offer.set ? Math.max(0, offer.holds.length - covers.length) : 0
-      sold.push({ id, shop: shop.id, minor: offer.minor!, covers, spare })
+      sold.push({ id, shop: shop.id, minor: offer.minor!, covers, spare, ...(later ? { later } : {}) })
     }
     for (const need of open) {
       const single = usable.filter((o) => !o.set && matchOf(need, o.holds[0]!))
       // the very paint before another maker's of the same pigments, within one shop
       const same = single.filter((o) => matchOf(need, o.holds[0]!) === 'the same')
-      const sizes = compareSizes(same.length ? same : single, need.perYear)
-      const best = sizes.find((s) => s.minor <= most) ?? sizes[0]
-      if (best) add(best.offer, servesOf(best.offer, open))
+      const match = same.length ? same : single
+      const affordable = match.filter((o) => (o.minor ?? 0) <= most)
+      for (const { offer, later } of sizesToChoose(affordable.length ? affordable : match, need.perYear, years))
+        add(offer, servesOf(offer, open), later)
     }
     for (const offer of usable)
       if (offer.set) {

@@ -28,15 +28,15 @@ interface Improving {
 const GAP = { mip_rel_gap: 0, mip_abs_gap: 0.5 }
 
 /**
- * Solves a model to the end, or until its time is up: blocks, so it belongs into a worker. Objectives must be whole
+ * Solves a model to the end, or until its nodes are used up: blocks, so it belongs into a worker. Objectives must be whole
  * numbers, since the search ends when less than half of one is left.
  */
 export function solveWithHighs(highs: HighsLike, model: LinearModel, options: SolveOptions): Solved {
-  const { seconds, start, improving } = options
+  const { nodes, start, improving } = options
   const isWhole = model.isWhole.some(Boolean)
   const solver = highs.createModel(dataOf(highs, model) as never)
   try {
-    solver.options.set({ output_flag: false, time_limit: seconds, random_seed: 0, ...GAP } as never)
+    solver.options.set({ output_flag: false, mip_max_nodes: nodes, random_seed: 0, ...GAP } as never)
     if (start && isWhole) solver.setSolution({ colValue: Float64Array.from(start) } as never)
     const hear = ({ data }: Improving) => {
       if (data.mip_solution) improving?.(Array.from(data.mip_solution), data.mip_dual_bound ?? Infinity)

@@ -1,4 +1,4 @@
-import { EDITABLE_KINDS, type DocumentOf, type EditableKind, type Item } from '@juxtachrome/core/documents'
+import { EDITABLE_KINDS, type DocumentOf, type EditableKind, type Item, type Paint } from '@juxtachrome/core/documents'
 import {
   budgetIn,
   Collection,
@@ -11,7 +11,7 @@ import {
   type Applied,
   type Contents,
 } from '@juxtachrome/core/collection'
-import { makersOf } from '@juxtachrome/core/paints'
+import { makersOf, toldApart } from '@juxtachrome/core/paints'
 import { defineStore } from 'pinia'
 import { computed, markRaw, type ComputedRef } from 'vue'
 import { PaintSearch } from './paintSearch'
@@ -51,6 +51,7 @@ export const useCollection = defineStore('collection', () => {
     [K in EditableKind]: ComputedRef<readonly DocumentOf<K>[]>
   }
   const byPaint = shown(itemsByPaint)
+  const names = computed(() => toldApart(lists.paints.value))
 
   return {
     core,
@@ -64,6 +65,8 @@ export const useCollection = defineStore('collection', () => {
     journalSize: shown((r) => r.journal.size),
     unreadable: shown((r) => (void r.journal, core.unreadable)),
     isEmpty: computed(() => lists.paints.value.length + lists.palettes.value.length + lists.items.value.length === 0),
+    /** What a paint is called, with its maker where another of the collection has the same name. */
+    called: (paint: Pick<Paint, 'name' | 'maker'>): string => names.value(paint),
     find: (text: string) => search.find(text),
     contents: (): Contents => core.contents(),
     paint: one('paints'),

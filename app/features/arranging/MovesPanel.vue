@@ -80,7 +80,7 @@ function done(m: Move) {
         </li>
       </ol>
     </template>
-    <p v-if="planned.toFill.length" class="hint mt-1 text-sm">To be filled: {{ planned.toFill.join(', ') }}.</p>
+    <PlanAndPans v-if="planned.toFill.length" :palette="palette" class="mt-1" />
     <p v-if="planned.leftOver.length" class="hint text-sm">
       Without a place any more: {{ planned.leftOver.map(nameOf).join(', ') }}.
     </p>

@@ -51,13 +51,13 @@ const rows = computed(() =>
       <span class="handle cursor-grab touch-none" title="Drag to put in order" aria-hidden="true"
         ><GripVertical :size="18"
       /></span>
-      <button class="link" :disabled="i === 0" :aria-label="`${row.paint.name} one up`" @click="move(i, i - 1)">
+      <button class="link" :disabled="i === 0" :aria-label="`${collection.called(row.paint)} one up`" @click="move(i, i - 1)">
         Up
       </button>
       <button
         class="link"
         :disabled="i === rows.length - 1"
-        :aria-label="`${row.paint.name} one down`"
+        :aria-label="`${collection.called(row.paint)} one down`"
         @click="move(i, i + 1)"
       >
         Down
@@ -65,7 +65,7 @@ const rows = computed(() =>
       <button
         class="link"
         :aria-pressed="Boolean(row.mention)"
-        :aria-label="`Only mention ${row.paint.name}`"
+        :aria-label="`Only mention ${collection.called(row.paint)}`"
         @click="change(i, { mention: !row.mention })"
       >
         {{ row.mention ? 'Rank it' : 'Mention' }}
@@ -74,7 +74,7 @@ const rows = computed(() =>
         v-if="palette"
         class="link"
         :disabled="!room"
-        :aria-label="`Take ${row.paint.name}`"
+        :aria-label="`Take ${collection.called(row.paint)}`"
         @click="commands.takeAll(palette.id, [row.paintId], `took ${row.paint.name}`)"
       >
         Take
@@ -83,7 +83,7 @@ const rows = computed(() =>
         class="input"
         maxlength="300"
         placeholder="what was seen"
-        :aria-label="`Note on ${row.paint.name}`"
+        :aria-label="`Note on ${collection.called(row.paint)}`"
         :value="row.note ?? ''"
         @change="change(i, { note: ($event.target as HTMLInputElement).value.trim() || undefined })"
       />

@@ -55,7 +55,7 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
       <li v-for="{ place, paint } in toFill" :key="place.id">
         <SwatchRow :paint="paint" button :selected="selected === place.id" @click="emit('select', place.id)">
           <span class="min-w-0 truncate">
-            <strong class="font-semibold">{{ place.id }}</strong> {{ paint.name }}
+            <strong class="font-semibold">{{ place.id }}</strong> {{ collection.called(paint) }}
           </span>
         </SwatchRow>
       </li>
@@ -65,7 +65,7 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
     </button>
     <ul v-if="ready.length > 1 && leftOut.length" class="hint mt-1" aria-label="Left out of that">
       <li v-for="{ place, paint, reason } in leftOut" :key="place.id">
-        without {{ place.id }}, {{ paint.name }}: {{ reason }}
+        without {{ place.id }}, {{ collection.called(paint) }}: {{ reason }}
       </li>
     </ul>
     <p v-if="!toFill.length || disagrees" class="hint mt-1">{{ agreement }}</p>

@@ -146,7 +146,7 @@ const { main } = useAtTheTable(step, {
         <p class="flex items-center gap-4">
           <strong class="text-6xl font-semibold">{{ step.placeId }}</strong>
           <span class="min-w-0"
-            ><span class="block text-3xl leading-tight">{{ paint.name }}</span
+            ><span class="block text-3xl leading-tight">{{ collection.called(paint) }}</span
             ><span class="hint text-lg">{{
               [paint.maker, paint.pigments.join(' ')].filter(Boolean).join(' · ')
             }}</span></span

@@ -142,7 +142,7 @@ function calendar() {
           <LevelPicture :now="0" :to="share" :colour="colour" class="w-12" />
           <div class="min-w-0 grow">
             <p>
-              <strong class="font-semibold">{{ step.placeId }}</strong> {{ paint?.name }}
+              <strong class="font-semibold">{{ step.placeId }}</strong> {{ paint && collection.called(paint) }}
               <span class="hint"
                 >{{ inMl(step.millilitres) }}{{ step.isTopUp ? ' more' : ''
                 }}{{ step.layers.length > 1 ? ` in ${step.layers.length} layers` : '' }}</span

@@ -116,7 +116,7 @@ function key(event: KeyboardEvent, view: PaintView) {
           <button
             class="btn btn-quiet btn-icon shrink-0 self-center"
             tabindex="-1"
-            :aria-label="`Look at ${row.paint.name}`"
+            :aria-label="`Look at ${collection.called(row.paint)}`"
             title="Look at it (I)"
             @click="emit('look', row.paint.id)"
           >
@@ -126,7 +126,7 @@ function key(event: KeyboardEvent, view: PaintView) {
             class="btn btn-quiet btn-icon shrink-0 self-center"
             tabindex="-1"
             :disabled="!room"
-            :aria-label="`Put ${row.paint.name} in the next free place`"
+            :aria-label="`Put ${collection.called(row.paint)} in the next free place`"
             title="Put it in the next free place"
             @click="emit('next', row.paint.id)"
           >

@@ -5,6 +5,7 @@ import { usePaletteCommands } from './commands'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
+import PlanAndPans from '~/shared/tray/PlanAndPans.vue'
 import PaletteThumb from '~/shared/tray/PaletteThumb.vue'
 import TakePalette from './TakePalette.vue'
 
@@ -94,6 +95,7 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
             wet ? `, ${wet} wet` : ''
           }}
         </p>
+        <PlanAndPans v-if="filled" :palette="palette" />
       </li>
     </ul>
   </div>

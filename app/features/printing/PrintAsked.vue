@@ -28,6 +28,7 @@ const TICKS: Record<TickAsked, string> = {
   lift: 'A stripe to lift when it is dry',
   laminate: 'A margin for laminating',
   inLid: 'Fitted to the inside of the lid',
+  oneSheet: 'On one sheet, with boxes as large as it takes',
   punch: 'A hole to hang it by',
   window: 'A window to look through',
 }

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { threeToBegin } from '@juxtachrome/core/charts'
 import { planAt, type Palette } from '@juxtachrome/core/documents'
 import { portionsOf } from '@juxtachrome/core/ledger'
 import { useMediaQuery } from '@vueuse/core'
@@ -12,6 +13,7 @@ import { useToday } from '~/shared/ui/useToday'
 import { SHEETS, sheetOf, type SheetSubject } from './sheets'
 import { useCollection } from '~/stores/collection'
 import { kept } from '~/stores/kept'
+import PlanAndPans from '~/shared/tray/PlanAndPans.vue'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import PaintingGuide from './PaintingGuide.vue'
 import PhotoCheck from './PhotoCheck.vue'
@@ -59,12 +61,14 @@ const palette = computed(() => props.palette ?? collection.palette(source.value.
 /** What can be drawn; of three only three of them are. */
 const own = computed(() => (props.palette ? ofPalette(props.palette) : paintsOf(source.value, list.value)))
 const three = ref<string[]>([])
+/** A yellow, a red and a blue, until others are chosen. */
+const first = computed(() => threeToBegin(own.value))
 const paints = computed(() =>
   definition.value.of === 'three'
-    ? [0, 1, 2].flatMap((i) => collection.paint(three.value[i] ?? own.value[i]?.id) ?? [])
+    ? [0, 1, 2].flatMap((i) => collection.paint(three.value[i] ?? first.value[i]?.id) ?? [])
     : own.value,
 )
-const threeFrom = computed(() => own.value.map((p) => ({ id: p.id, text: p.name })))
+const threeFrom = computed(() => own.value.map((p) => ({ id: p.id, text: collection.called(p) })))
 /** Other paints than the planned one that lie in a place, and what the planned one stands in for. */
 function also(placeId: string): string | undefined {
   if (!palette.value) return undefined
@@ -115,6 +119,7 @@ const isLabel = computed(() => definition.value.isLabel === true)
     <section aria-label="What is printed" class="min-w-0 space-y-2">
       <ChoiceField v-model="kind" label="What" :choices="kinds" />
       <p class="hint">{{ definition.says }}</p>
+      <PlanAndPans v-if="props.palette" :palette="props.palette" />
       <PrintPaints v-if="!props.palette" v-model:source="source" v-model:list="list" label="Made of" />
       <PrintPaints
         v-if="asksFor('partners')"
@@ -126,10 +131,10 @@ const isLabel = computed(() => definition.value.isLabel === true)
         <ChoiceField
           v-for="i in [0, 1, 2]"
           :key="i"
-          :model-value="three[i] ?? paints[i]?.id"
+          :model-value="three[i] ?? first[i]?.id"
           :label="['First paint', 'Second paint', 'Third paint'][i]!"
           :choices="threeFrom"
-          @update:model-value="three = [0, 1, 2].map((n) => (n === i ? $event! : (three[n] ?? paints[n]?.id ?? '')))"
+          @update:model-value="three = [0, 1, 2].map((n) => (n === i ? $event! : (three[n] ?? first[n]?.id ?? '')))"
         />
       </template>
       <details :open="isWide">

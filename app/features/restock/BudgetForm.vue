@@ -6,6 +6,7 @@ import { reactive, ref, watch } from 'vue'
 import { useRestockCommands } from './commands'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
+import { useSettings } from '~/stores/settings'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import FormField from '~/shared/ui/FormField.vue'
 import TextField from '~/shared/ui/TextField.vue'
@@ -14,13 +15,14 @@ import TextField from '~/shared/ui/TextField.vue'
 const collection = useCollection()
 const commands = useRestockCommands()
 const today = useToday()
+const settings = useSettings()
 const ORDERS = [
   { id: 'best value', text: 'most needed soonest, whatever order serves that' },
   { id: 'in my order', text: 'strictly in my order' },
 ]
 const amount = (minor: number) => figure(minor / 100, 2)
 const filled = (b: Budget | undefined) => ({
-  sum: b ? `${amount(b.minor)} ${b.currency}` : '25.00 EUR',
+  sum: b ? `${amount(b.minor)} ${b.currency}` : `${amount(2500)} ${settings.currency}`,
   period: b?.period ?? ('fortnight' as Budget['period']),
   from: b?.from ?? today.value,
   periods: String(b?.periods ?? 12),
@@ -37,9 +39,9 @@ const errors = ref<Record<string, string>>({})
 
 function keep() {
   errors.value = {}
-  const sum = readMoney(form.sum)
+  const sum = readMoney(form.sum, settings.money)
   if (!sum.ok) errors.value.sum = sum.error.message
-  const over = form.over.trim() ? readMoney(form.over, sum.ok ? { currency: sum.value.price.currency } : {}) : undefined
+  const over = form.over.trim() ? readMoney(form.over, sum.ok ? { ...settings.money, currency: sum.value.price.currency } : settings.money) : undefined
   if (over && !over.ok) errors.value.over = over.error.message
   if (over?.ok && sum.ok && over.value.price.currency !== sum.value.price.currency)
     errors.value.over = `In ${sum.value.price.currency}, as the budget.`

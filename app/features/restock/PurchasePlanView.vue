@@ -10,6 +10,7 @@ import type { Needs } from './useNeeds'
 import { type PlannedBuy, usePurchasePlan } from './usePurchasePlan'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
+import { useSettings } from '~/stores/settings'
 import BudgetForm from './BudgetForm.vue'
 import EmptyPlan from './EmptyPlan.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
@@ -19,11 +20,12 @@ import WorkingBar from '~/shared/ui/WorkingBar.vue'
 const props = defineProps<{ needs: Needs }>()
 const { accepted } = props.needs
 const collection = useCollection()
+const settings = useSettings()
 const commands = useRestockCommands()
 const today = useToday()
 const planning = usePurchasePlan(() => accepted.value)
 const { prepared, plan, planned, periods, unserved, isWorking, isDone, trouble } = planning
-const currency = computed(() => planned.value?.budget.currency ?? collection.budget?.currency ?? 'EUR')
+const currency = computed(() => planned.value?.budget.currency ?? collection.budget?.currency ?? settings.currency)
 const money = (minor: number) => moneyInWords(minor, currency.value)
 const nameOf = (key: string) => accepted.value.find((n) => n.key === key)?.name ?? key
 const LEFT_OUT = {

@@ -5,10 +5,12 @@ import { readPrice } from '@juxtachrome/core/paints'
 import { ref } from 'vue'
 import { useRestockCommands } from './commands'
 import TextField from '~/shared/ui/TextField.vue'
+import { useSettings } from '~/stores/settings'
 
 /** What a shop asks for a delivery, and from which sum on it is free. */
 const props = defineProps<{ shop: Shop }>()
 const commands = useRestockCommands()
+const settings = useSettings()
 const isOpen = ref(false)
 const amount = (minor: number | undefined) => (minor ? figure(minor / 100, 2) : '')
 const delivery = ref(amount(props.shop.delivery))
@@ -16,7 +18,7 @@ const freeFrom = ref(amount(props.shop.freeFrom))
 const trouble = ref('')
 
 function keep() {
-  const read = (text: string) => (text.trim() ? readPrice(text, { currency: props.shop.currency }) : undefined)
+  const read = (text: string) => (text.trim() ? readPrice(text, { ...settings.money, currency: props.shop.currency }) : undefined)
   const [one, other] = [read(delivery.value), read(freeFrom.value)]
   if ((delivery.value.trim() && !one) || (freeFrom.value.trim() && !other))
     return void (trouble.value = 'An amount such as 4.90.')

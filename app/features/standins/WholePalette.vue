@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useSettings } from '~/stores/settings'
 import { perMlInWords } from '~/shared/words/moneyWords'
 import type { Palette } from '@juxtachrome/core/documents'
 import { readPrice } from '@juxtachrome/core/paints'
@@ -27,6 +28,7 @@ const { ask, cancel, isWorking, trouble } = useQuestion('substitutePalette')
 const isList = ref(false)
 const text = ref('')
 const scope = ref<Scope>('what is owned')
+const settings = useSettings()
 const prices = ref(['', ''])
 const levels = shallowRef<{ title: string; answer: Answer }[]>([])
 /** The lines of a level that is still being worked out. */
@@ -45,7 +47,7 @@ async function begin() {
   if (isList.value && !text.value.trim())
     return void (trouble.value = 'Paste or type the list first, one paint a line.')
   const caps = prices.value.map((p) => p.trim()).filter(Boolean)
-  const read = caps.map((p) => readPrice(p))
+  const read = caps.map((p) => readPrice(p, settings.money))
   const odd = caps.find((_, i) => !read[i])
   if (odd) return void (trouble.value = `“${odd}” is no price. Write it with its currency: 0.80 EUR.`)
   const asked = read.length ? read.flatMap((p) => p ?? []) : [undefined]

@@ -12,6 +12,7 @@ import { type StandIn, USUAL_MATTERS } from '@juxtachrome/core/standins'
 import { READY_GUIDES } from '@juxtachrome/core/choosing'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useCollection } from '~/stores/collection'
+import { useSettings } from '~/stores/settings'
 import { nameOfStandIn } from '~/features/standins'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { slug } from '~/shared/files/slug'
@@ -20,6 +21,7 @@ import { saveFile } from '~/shared/files/saveFile'
 /** A list for students as it is made: its lines, and what stands in at up to two levels of price. */
 export function useStudentList(from: string) {
   const collection = useCollection()
+  const settings = useSettings()
   const nameOf = (id: string) => {
     const paint = collection.paint(id)
     return [paint?.name ?? 'a paint that is gone', paint?.maker].filter(Boolean).join(' of ')
@@ -76,7 +78,7 @@ export function useStudentList(from: string) {
     const [palette] = collection.palettes
     if (!palette) return void (trouble.value = 'Stand-ins are judged beside a palette: make one first.')
     const typed = prices.value.map((p) => p.trim()).filter(Boolean)
-    const read = typed.map((p) => readPrice(p))
+    const read = typed.map((p) => readPrice(p, settings.money))
     const odd = typed.find((_, i) => !read[i])
     if (odd) return void (trouble.value = `“${odd}” is no price. Write it with its currency: 0.80 EUR.`)
     const caps = read.length ? read : [undefined]

@@ -21,7 +21,10 @@ export function useNaming(here?: () => string | undefined): Naming {
     return label ? `the pan “${label}”` : 'a loose pan'
   }
   return {
-    paint: (paintId) => collection.paint(paintId)?.name ?? 'a paint no longer listed',
+    paint(paintId) {
+      const paint = collection.paint(paintId)
+      return paint ? collection.called(paint) : 'a paint no longer listed'
+    },
     item(itemId) {
       const item = collection.core.get('items', itemId)
       return item ? `the ${itemInWords(item)}` : 'a tube no longer listed'

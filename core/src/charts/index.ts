@@ -20,6 +20,7 @@ export {
   type PaintedBox,
   type Tones,
 } from './marks'
+export { threeToBegin } from './threeToBegin'
 export { onPaper, type Page, type PrintChoice, type Printed, type Room } from './onPaper'
 export { PAPERS, type PaperChoice, type PaperName } from './paper'
 export { paintingSteps, type PaintingStep } from './painting'

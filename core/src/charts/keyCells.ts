@@ -3,7 +3,7 @@ import type { Paint } from '../documents/paint'
 import type { Palette, PlaceShape } from '../documents/palette'
 import { propertiesOf } from '../paints/properties'
 import { edgeOf } from './boxes'
-import { heightOf, lettered, type Line } from './lettering'
+import { heightOf, lettered, SMALLEST, type Line } from './lettering'
 import { tonesIn, type Colouring, type Mark, type Measure, type PaintedBox, type Tones } from './marks'
 
 export type KeyForm = 'as the palette lies' | 'list' | 'boxes' | 'circles'
@@ -21,6 +21,8 @@ export interface KeyLook {
   lid?: { width: number; height: number }
   /** Side of a box in rows, mm. */
   box: number
+  /** What the sheet takes, mm: a list or rows are laid out to lie on it. */
+  sheet?: { width: number; height: number }
 }
 
 export const USUAL_KEY: KeyLook = {
@@ -47,14 +49,16 @@ export interface KeyCell {
   placeId: string
   shape: PlaceShape
   paint?: Paint
+  /** What it is called here, with its maker where two of the key have one name. */
+  name?: string
   /** A paint that is kept a place for, in words. */
   note?: string
   also?: string
 }
 
-export const boxOfPaint = ({ placeId, paint }: KeyCell, box: Box, round = false): PaintedBox => ({
+export const boxOfPaint = ({ placeId, paint, name }: KeyCell, box: Box, round = false): PaintedBox => ({
   id: placeId,
-  label: paint!.name,
+  label: name ?? paint!.name,
   filling: { parts: [{ paintId: paint!.id, parts: 1 }] },
   box,
   ...(round ? { round } : {}),
@@ -83,25 +87,42 @@ export function boxMarks(
   return [...tonesIn(box, tones, look.colouring, round), ...line, ...lift, edgeOf(box, round)]
 }
 
-/** Whether a paint holds to the paper, for the mark beside its name. */
-const stains = (paint: Paint): boolean => propertiesOf(paint).staining?.value.startsWith('stain') ?? false
+/** Whether a paint holds fast to the paper, for the mark beside its name: what stains a little lifts well enough. */
+const stains = (paint: Paint): boolean => propertiesOf(paint).staining?.value === 'stains strongly'
 
 /** Name, what is said beside it, place and codes. */
-export function linesOf({ paint, placeId, also }: KeyCell, width: number, measure: Measure): Line[] {
+export function linesOf({ paint, name, placeId, also }: KeyCell, width: number, measure: Measure): Line[] {
   const codes = paint!.pigments.join(' ')
   const last = [placeId, codes, ...(stains(paint!) ? ['stains'] : [])].filter(Boolean).join(' · ')
   return [
-    ...lettered(paint!.name, width, { size: 2.1, bold: true, lines: 2 }, measure),
-    ...lettered(also ?? '', width, { size: 1.8, lines: 1 }, measure),
+    ...nameLines(name ?? paint!.name, width, 2.1, measure),
+    ...lettered(also ?? '', width, { size: 1.8, lines: 2 }, measure),
     ...lettered(last, width, { size: 1.8, lines: 1 }, measure),
   ]
 }
 
-/** Where all does not fit below each other, place and codes stay and the name gives its second line. */
+/** A name in two lines at most; the second gives way where something must be said below. */
+const nameLines = (name: string, width: number, size: number, measure: Measure): Line[] =>
+  lettered(name, width, { size, bold: true, lines: 2 }, measure).map((line, i) => ({ ...line, rank: 2 * i }))
+
+/**
+ * Where all does not fit below each other, lines of the highest rank give way, the last of them first. What lies in a pan
+ * when it is not what is planned, and what stands in for what, has rank 0 and stays, as do the name and the place.
+ */
 export function fitting(lines: Line[], room: number): Line[] {
-  let left = [...lines]
-  while (left.length > 1 && heightOf(left) - 0.4 > room) left = [...left.slice(0, -2), left.at(-1)!]
+  const left = [...lines]
+  while (left.length > 1 && heightOf(left) - 0.4 > room) {
+    const highest = Math.max(...left.map((l) => l.rank ?? 0))
+    if (highest === 0) return smaller(left, room)
+    left.splice(left.findLastIndex((l) => (l.rank ?? 0) === highest), 1)
+  }
   return left
+}
+
+/** Lines that have to stay are set smaller, down to what can be read. */
+function smaller(lines: readonly Line[], room: number): Line[] {
+  const by = Math.min(1, room / (heightOf(lines) - 0.4))
+  return lines.map((l) => ({ ...l, size: Math.max(SMALLEST, l.size * by) }))
 }
 
 export function blanksIn(cells: readonly KeyCell[]): string[] {

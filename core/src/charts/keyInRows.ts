@@ -8,12 +8,39 @@ import type { Laid, Mark, PaintedBox } from './marks'
 const PAD = 2
 const TITLE = 6
 
-/** In the order of the places, row by row, as wide as the lid; folded where it is higher. */
+/** The least side of a box, mm. */
+const SMALLEST_BOX = 8
+/** How wide a column of a list is, mm: as it is liked, and as narrow as names and what a paint does can be read. */
+const LIST_COLUMNS = [72, 58] as const
+
+/**
+ * In the order of the places, row by row: as wide as the lid, folded where it is higher; without a lid as wide as the
+ * palette, or as the sheet where it is higher than that, with smaller boxes where it still does not lie on it.
+ */
 export function inRows(cells: readonly KeyCell[], question: KeyQuestion): Result<Laid> {
+  const { look, palette } = question
+  const own = Math.max(palette.holder.width, 80)
+  const [liked] = LIST_COLUMNS
+  if (look.lid || !look.sheet) return rowsOf(cells, question, look.lid?.width ?? own, liked)
+  const { sheet } = look
+  const asked = rowsOf(cells, question, Math.min(own, sheet.width), liked)
+  const ways = [Math.min(own, sheet.width), sheet.width].flatMap((width) =>
+    LIST_COLUMNS.map((column) => ({ width, column })),
+  )
+  for (let box = look.box; box >= SMALLEST_BOX; box -= 1)
+    for (const { width, column } of ways) {
+      const laid = rowsOf(cells, { ...question, look: { ...look, box } }, width, column)
+      if (!laid.ok || laid.value.height > sheet.height) continue
+      const said = box < look.box ? [`Boxes of ${box} mm rather than ${look.box}, so that it lies on one sheet.`] : []
+      return ok({ ...laid.value, said: [...said, ...laid.value.said] })
+    }
+  return asked
+}
+
+function rowsOf(cells: readonly KeyCell[], question: KeyQuestion, width: number, column: number): Result<Laid> {
   const { look, palette, measure } = question
   const isList = look.form === 'list'
-  const width = look.lid?.width ?? Math.max(palette.holder.width, 80)
-  const columns = isList ? Math.max(1, Math.floor((width - PAD) / 72)) : Math.floor((width - PAD) / (look.box + PAD))
+  const columns = isList ? Math.max(1, Math.floor((width - PAD) / column)) : Math.floor((width - PAD) / (look.box + PAD))
   if (columns < 1) return fail('too-small', `A lid ${Math.round(width)} mm wide takes no box of ${look.box} mm.`)
   const cellWidth = (width - PAD) / columns
   const cellHeight = isList ? Math.max(9, look.box * 0.55) + PAD : look.box + 9
@@ -33,8 +60,8 @@ export function inRows(cells: readonly KeyCell[], question: KeyQuestion): Result
   const boxes: PaintedBox[] = []
   cells.forEach((cell, i) => {
     // a list is read down its columns, rows along
-    const [row, column] = isList ? [i % rows, Math.floor(i / rows)] : [Math.floor(i / columns), i % columns]
-    const x = PAD + column * cellWidth
+    const [row, at] = isList ? [i % rows, Math.floor(i / rows)] : [Math.floor(i / columns), i % columns]
+    const x = PAD + at * cellWidth
     const area: Box = { x, y: tops[row]!, width: cellWidth - PAD, height: cellHeight - PAD }
     const drawn = isList ? listRow(cell, area, question) : boxCell(cell, area, question)
     marks.push(...drawn.marks)
@@ -92,9 +119,9 @@ function listRow(cell: KeyCell, area: Box, question: KeyQuestion): { marks: Mark
   const behaviour = Object.values(propertiesOf(cell.paint)).map((p) => p.value as string)
   const lines = fitting(
     [
-      ...lettered(cell.paint.name, room.width, { size: 2.4, bold: true, lines: 1 }, measure),
+      ...lettered(cell.name ?? cell.paint.name, room.width, { size: 2.4, bold: true, lines: 1 }, measure),
       ...lettered(cell.also ?? '', room.width, { size: 1.8, lines: 1 }, measure),
-      ...lettered(behaviour.join(', '), room.width, { size: 1.7, lines: 2 }, measure),
+      ...lettered(behaviour.join(', '), room.width, { size: 1.7, lines: 2 }, measure).map((l) => ({ ...l, rank: 1 })),
       ...lettered(
         [cell.placeId, cell.paint.pigments.join(' ')].filter(Boolean).join(' · '),
         room.width,

@@ -31,6 +31,24 @@ describe('a mixing chart', () => {
     expect(ids(1, 3)).toEqual(ids(3, 1))
   })
 
+  it('twelve paints take four sheets of A4 and no more, with boxes a little smaller; one sheet, if it is asked for', () => {
+    // A4 less the margins
+    const room = { width: 185, height: 267 }
+    const four = layChart(question(12), room)
+    if (!four.ok) throw new Error(four.error.message)
+    expect(four.value).toHaveLength(4)
+    expect(four.value[0]!.boxes[0]!.box.width).toBeGreaterThanOrEqual(17)
+    expect(four.value[0]!.said.join(' ')).toMatch(/4 sheets.*rather than 20/)
+    const one = layChart({ ...question(12), onOne: true }, room)
+    if (!one.ok) throw new Error(one.error.message)
+    expect(one.value).toHaveLength(1)
+    expect(one.value[0]!.boxes).toHaveLength(13 * 13 - 1)
+    expect(layChart({ ...question(30), onOne: true }, room)).toMatchObject({ error: { code: 'too-small' } })
+    // what fits as it is stays as it is
+    const few = layChart(question(5), room)
+    expect(few.ok && few.value[0]!.boxes[0]!.box.width).toBe(20)
+  })
+
   it('is the same chart over its sheets: every cell once, names on every sheet, nothing overlapping or cut', () => {
     const sizes = fc.record({
       count: fc.integer({ min: 2, max: 36 }),

@@ -12,6 +12,8 @@ export interface ChartQuestion extends Drawer {
   /** Parts of water to one of paint: of pure colours and mixtures, and of the tints on the other side. */
   water: number
   tintWater: number
+  /** As large as one sheet takes, rather than spread over several. */
+  onOne?: boolean
 }
 
 export const FEWEST_PAINTS = 2
@@ -57,7 +59,8 @@ export function chartCells(paints: readonly { id: string }[], water: number, tin
 }
 
 /**
- * A mixing chart: every paint with every other, spread over as many sheets as it takes by whole boxes, names on every one.
+ * A mixing chart: every paint with every other, spread over as many sheets as it takes by whole boxes, names on every one;
+ * boxes a little smaller than asked where that takes fewer sheets, or as small as one sheet asks.
  *
  * Errors: `too-few` (one paint or none), `too-many` (above 36), `bad-box` (8 to 60 mm), `too-small` (no box fits the sheet).
  */
@@ -67,15 +70,50 @@ export function layChart(question: ChartQuestion, room: Room): Result<Laid[]> {
   if (paints.length > MOST_PAINTS) return fail('too-many', `A chart takes up to ${MOST_PAINTS} paints.`)
   const problem = problemOfBox(box)
   if (problem) return problem
-  const pitch = pitchOf(box)
   const side = paints.length + 1
-  const across = bands(side, room.width - LEFT, pitch)
-  const down = bands(side, room.height - TOP, pitch)
-  if (!across || !down) return fail('too-small', `The sheet takes no box of ${box} mm beside the names.`)
+  const tiling = tilingOf(side, box, room, question.onOne === true)
+  if (!tiling)
+    return fail(
+      'too-small',
+      question.onOne
+        ? `One sheet takes no chart of ${paints.length} paints: its boxes would be smaller than ${SMALLEST_BOX} mm.`
+        : `The sheet takes no box of ${box} mm beside the names.`,
+    )
+  const { across, down } = tiling
   const cells = chartCells(paints, question.water, question.tintWater)
-  const sheets = down.flatMap((rows) => across.map((columns) => sheetOf(cells, rows, columns, side, pitch, question)))
-  const many = sheets.length > 1 ? [`${sheets.length} sheets: cut along the dashed lines and tape them.`] : []
-  return ok(sheets.map((sheet) => ({ ...sheet, said: many })))
+  const asked = { ...question, box: tiling.box }
+  const pitch = pitchOf(tiling.box)
+  const sheets = down.flatMap((rows) => across.map((columns) => sheetOf(cells, rows, columns, side, pitch, asked)))
+  const said = [
+    ...(sheets.length > 1 ? [`${sheets.length} sheets: cut along the dashed lines and tape them.`] : []),
+    ...(tiling.box < box ? [`Boxes of ${tiling.box} mm rather than ${box}: so ${sheets.length === 1 ? 'one sheet does' : `${sheets.length} sheets do`}.`] : []),
+  ]
+  return ok(sheets.map((sheet) => ({ ...sheet, said })))
+}
+
+const SMALLEST_BOX = 8
+/** Boxes may be so much smaller than asked where that spares sheets, share (judgement). */
+const NEARLY = 0.85
+
+interface Tiling {
+  box: number
+  across: Band[]
+  down: Band[]
+}
+/** The fewest sheets with boxes nearly as large as asked, and of these the largest boxes; on one sheet whatever size fits. */
+function tilingOf(side: number, asked: number, room: Room, onOne: boolean): Tiling | undefined {
+  const least = onOne ? SMALLEST_BOX : Math.max(SMALLEST_BOX, NEARLY * asked)
+  let best: Tiling | undefined
+  const count = ({ across, down }: Tiling) => across.length * down.length
+  for (let box = asked; box >= least - 1e-9; box = Math.round((box - 0.5) * 10) / 10) {
+    const pitch = pitchOf(box)
+    const across = bands(side, room.width - LEFT, pitch)
+    const down = bands(side, room.height - TOP, pitch)
+    if (!across || !down || (onOne && across.length * down.length > 1)) continue
+    const tiling = { box, across, down }
+    if (!best || count(tiling) < count(best)) best = tiling
+  }
+  return best
 }
 
 interface Band {

@@ -64,6 +64,46 @@ describe.each(FORMS)('a key, %s', (form) => {
   )
 })
 
+describe('what a key says of a pan', () => {
+  const holder = HOLDERS[0]!
+  const ids = holder.places.map((p) => p.id)
+  const plan = Object.fromEntries(ids.map((id, i) => [id, { paintId: i % 2 ? 'p' : 'q' }]))
+  const keyOf = (paints: Paint[], form: KeyForm, also?: (id: string) => string | undefined) => {
+    const key = layKey({
+      palette: palette(holder, plan),
+      paints: new Map(paints.map((p) => [p.id, p])),
+      measure,
+      tones: () => [],
+      look: { ...USUAL_KEY, form },
+      ...(also ? { also } : {}),
+    })
+    if (!key.ok) throw new Error(key.error.message)
+    return texts(key.value)
+      .map((t) => t.text)
+      .join(' ')
+  }
+
+  it.each(FORMS)('%s: what lies there instead is said, however long the names are', (form) => {
+    for (const name of ['Viridian', 'Quinacridone magenta, transparent, of the second kind'])
+      for (const lies of ['holds Raw sienna', 'holds Cobalt turquoise light; for Cerulean blue']) {
+        const said = keyOf([paint('p', name), paint('q', name)], form, () => lies)
+        // each cell says at least its beginning; the rest may run into the next line
+        expect(said.split('holds').length - 1, `${name}, ${lies}`).toBe(ids.length)
+      }
+  })
+  it('marks strong stainers only', () => {
+    const of = (id: string, staining: Paint['staining']) => ({ ...paint(id, id), pigments: ['PG18'], staining })
+    const said = keyOf([of('p', 'stains strongly'), of('q', 'stains a little')], 'boxes')
+    expect(said.split('stains').length - 1).toBe(ids.length / 2)
+  })
+  it('tells two paints of one name apart by their makers', () => {
+    const said = keyOf([paint('p', 'Raw sienna'), { ...paint('q', 'Raw sienna'), maker: 'Tern' }], 'list')
+    expect(said).toContain('Raw sienna of Skerry')
+    expect(said).toContain('Raw sienna of Tern')
+    expect(keyOf([paint('p', 'Raw sienna'), paint('q', 'Viridian')], 'list')).not.toContain(' of ')
+  })
+})
+
 describe('a key', () => {
   const holder = HOLDERS[0]!
   const plan = { B2: { paintId: 'p' } }
@@ -78,6 +118,22 @@ describe('a key', () => {
     ).toMatch(/Viridian B2 · PB15:3 PY150/)
     expect(texts(key).some((t) => t.text === 'Tin' && t.bold)).toBe(true)
     expect(key.said).toEqual([`${holder.places.length - 1} places stay blank.`])
+  })
+
+  it('as a list or rows lies on the sheet that was asked for, wider or with smaller boxes', () => {
+    for (const [places, sheet] of [
+      [48, { width: 185, height: 267 }],
+      [24, { width: 123, height: 180 }],
+      [12, { width: 180, height: 123 }],
+    ] as const)
+      for (const form of ['list', 'boxes', 'circles'] as const) {
+        const many = HOLDERS.find((h) => h.places.length === places)!
+        const every = Object.fromEntries(many.places.map((p) => [p.id, { paintId: 'p' }]))
+        const key = laid(palette(many, every), { form, sheet })
+        expect(key.width, `${form} ${sheet.width}`).toBeLessThanOrEqual(sheet.width)
+        expect(key.height, `${form} ${sheet.width}`).toBeLessThanOrEqual(sheet.height)
+        expect(key.boxes).toHaveLength(places)
+      }
   })
 
   it('lies inside the lid: a little smaller in the palette’s geometry, folded as rows, refused where it cannot be', () => {

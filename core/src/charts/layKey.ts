@@ -1,4 +1,5 @@
 import { planAt } from '../documents/plan'
+import { toldApart } from '../paints/toldApart'
 import { fail, ok, type Result } from '../result'
 import { problemOfBox } from './boxes'
 import { asItLies } from './keyAsItLies'
@@ -22,6 +23,8 @@ export function layKey(question: KeyQuestion): Result<Laid> {
     return fail('bad-lid', 'The inside of a lid is at least 30 mm long and wide.')
   const problem = problemOfBox(look.box)
   if (problem) return problem
+  const planned = palette.holder.places.flatMap(({ id }) => paints.get(planAt(palette, id)?.paintId ?? '') ?? [])
+  const called = toldApart(planned)
   const cells = palette.holder.places.map(({ id, shape }): KeyCell => {
     const plan = planAt(palette, id)
     const paint = paints.get(plan?.paintId ?? '')
@@ -29,7 +32,7 @@ export function layKey(question: KeyQuestion): Result<Laid> {
     return {
       placeId: id,
       shape,
-      ...(paint ? { paint } : {}),
+      ...(paint ? { paint, name: called(paint) } : {}),
       ...(plan?.reserved === undefined ? {} : { note: plan.reserved }),
       ...(other ? { also: other } : {}),
     }

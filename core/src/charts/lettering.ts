@@ -2,7 +2,7 @@ import type { Box } from '../arranging/geometry'
 import type { Mark, Measure } from './marks'
 
 /** The smallest letters that are printed, mm (about 4 pt). */
-const SMALLEST = 1.45
+export const SMALLEST = 1.45
 const LINE = 1.15
 
 export interface Lettering {
@@ -17,6 +17,8 @@ export interface Line {
   text: string
   size: number
   bold: boolean
+  /** Where not all fit, lines of the highest rank give way first, 0 never; left out: 0. */
+  rank?: number
 }
 
 /**

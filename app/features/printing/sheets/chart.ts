@@ -7,8 +7,9 @@ export const chart = sheet({
   label: 'Mixing chart',
   says: 'Every paint with every other, and the same again thin.',
   numbers: () => ['box', 'water', 'tintWater'],
+  ticks: ['oneSheet'],
   lay: (subject, tools) => {
-    const { box, water, tintWater } = subject.options
-    return layChart({ ...drawn(subject, tools), box, water, tintWater }, tools.room)
+    const { box, water, tintWater, oneSheet: onOne } = subject.options
+    return layChart({ ...drawn(subject, tools), box, water, tintWater, onOne }, tools.room)
   },
 })

@@ -1,6 +1,11 @@
-import { layKey } from '@juxtachrome/core/charts'
+import { layKey, type Room } from '@juxtachrome/core/charts'
 import { fail } from '@juxtachrome/core/result'
 import { one, sheet } from './sheet'
+
+/** Film around a key takes room, too, mm. */
+const SEAL = 8
+const roomFor = (isSealed: boolean, { width, height }: Room): Room =>
+  isSealed ? { width: width - SEAL, height: height - SEAL } : { width, height }
 
 export const key = sheet({
   id: 'key',
@@ -11,12 +16,12 @@ export const key = sheet({
   numbers: ({ form }) => (form === 'as the palette lies' ? [] : ['box']),
   ticks: ['blackLine', 'lift', 'laminate', 'inLid'],
   asks: ['form'],
-  lay({ options, palette, paints, also }, { measure, tones }) {
+  lay({ options, palette, paints, also }, { measure, tones, room }) {
     if (!palette) return fail('no-palette', 'A key belongs to a palette. Choose one.')
     const lid = options.inLid ? { lid: { width: options.lidWidth, height: options.lidHeight } } : {}
     const byId = new Map(paints.map((p) => [p.id, p]))
     return one(
-      layKey({ palette, paints: byId, measure, tones, look: { ...options, ...lid }, ...(also ? { also } : {}) }),
+      layKey({ palette, paints: byId, measure, tones, look: { ...options, ...lid, sheet: roomFor(options.laminate, room) }, ...(also ? { also } : {}) }),
     )
   },
 })

@@ -22,7 +22,7 @@ export interface DrawingTools {
 
 export type NumberAsked =
   'box' | 'water' | 'tintWater' | 'across' | 'cardWidth' | 'cardHeight' | 'labelWidth' | 'labelHeight'
-export type TickAsked = 'blackLine' | 'lift' | 'laminate' | 'inLid' | 'punch' | 'window'
+export type TickAsked = 'blackLine' | 'lift' | 'laminate' | 'inLid' | 'oneSheet' | 'punch' | 'window'
 
 /** Everything there is to know of a kind of sheet; screens read it from here and never ask which kind it is. */
 export interface SheetDefinition {

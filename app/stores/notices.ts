@@ -18,7 +18,8 @@ export const useNotices = defineStore('notices', () => {
 
   function say(text: string, tone: Notice['tone'] = 'done') {
     const id = next++
-    list.value = [...list.value.slice(-2), { id, tone, text }]
+    // what was done last stands in the place of what was done before it; trouble waits until it was read
+    list.value = [...list.value.filter((n) => n.tone === 'trouble').slice(-2), { id, tone, text }]
     // trouble stays long enough to be read twice; what must not be missed has its own banner
     setTimeout(() => dismiss(id), tone === 'done' ? 5000 : 15_000)
   }

@@ -51,7 +51,12 @@ const rows = computed(() =>
       <span class="handle cursor-grab touch-none" title="Drag to put in order" aria-hidden="true"
         ><GripVertical :size="18"
       /></span>
-      <button class="link" :disabled="i === 0" :aria-label="`${collection.called(row.paint)} one up`" @click="move(i, i - 1)">
+      <button
+        class="link"
+        :disabled="i === 0"
+        :aria-label="`${collection.called(row.paint)} one up`"
+        @click="move(i, i - 1)"
+      >
         Up
       </button>
       <button

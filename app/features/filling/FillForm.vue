@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { Day, text, planAt, type FillEvent, type Palette, type VesselRef } from '@juxtachrome/core/documents'
 import { doubtFilling, isPan, itemsToFillFrom, usualFilling, wetIn } from '@juxtachrome/core/filling'
-import { computed, onBeforeUnmount, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, watch } from 'vue'
 import * as z from 'zod/mini'
 import { useDrying } from './useFillingPlan'
 import { useCheckedForm } from '~/shared/ui/useCheckedForm'
@@ -132,8 +132,12 @@ const verb = computed(() => {
 const save = handleSubmit((v: z.output<typeof schema>) => {
   const item = collection.item(v.itemId)
   if (!item) return
+  const recorded = () => collection.ledger.account(item.id).events.length
+  const before = recorded()
   fillDrafts.delete(key())
   resetForm({ values: { ...(values as FillDraft) } })
+  // once it is recorded, what comes next is a dab; what was refused stays as it was typed
+  void nextTick(() => !props.event && recorded() > before && resetForm({ values: start() }))
   emit('record', {
     kind: 'fill',
     day: v.day,

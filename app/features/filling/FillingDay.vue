@@ -189,7 +189,7 @@ const { main } = useAtTheTable(step, {
           </li>
         </ul>
         <div class="mt-5 grid grid-cols-[2fr_1fr] gap-3">
-          <button ref="main" class="btn btn-primary min-h-20 text-2xl" @click="record">Done, next</button>
+          <button ref="main" class="btn btn-primary min-h-20 text-2xl" data-repeats @click="record">Done, next</button>
           <button class="btn min-h-20 text-xl" @click="skip">Later</button>
         </div>
         <p class="hint mt-1">

@@ -38,14 +38,18 @@ const share = computed(() =>
   props.item.millilitres > 0 ? Math.max(0, Math.min(1, left(props.item) / props.item.millilitres)) : 0,
 )
 
-function note(millilitres: number, how?: string) {
+async function note(millilitres: number, how?: string) {
   const said = how ? { note: how } : {}
+  const { millilitres: size, sizeAssumed, kind } = props.item
+  const isMore = size > 0 && !sizeAssumed && millilitres > 1.1 * size
+  const text = `A ${kind} of ${size} ml cannot hold ${millilitres} ml. Was it weighed with its box, or is its size another?`
+  if (isMore && !(await ask({ title: 'More than it holds?', text, yes: 'Note it all the same' }))) return false
   return !filling.record({ kind: 'measure', day: today.value, itemId: props.item.id, millilitres, ...said })
 }
-function measure() {
+async function measure() {
   const ml = numberIn(measured.value)
   trouble.value = ml >= 0 && ml <= 5000 ? '' : 'A number of ml, from 0 to 5000.'
-  if (!trouble.value && note(ml)) measured.value = ''
+  if (!trouble.value && (await note(ml))) measured.value = ''
 }
 /** A half pan as it is usually filled, ml (common practice, no source). */
 const HALF_PAN = 1.5

@@ -41,7 +41,9 @@ function keep() {
   errors.value = {}
   const sum = readMoney(form.sum, settings.money)
   if (!sum.ok) errors.value.sum = sum.error.message
-  const over = form.over.trim() ? readMoney(form.over, sum.ok ? { ...settings.money, currency: sum.value.price.currency } : settings.money) : undefined
+  const over = form.over.trim()
+    ? readMoney(form.over, sum.ok ? { ...settings.money, currency: sum.value.price.currency } : settings.money)
+    : undefined
   if (over && !over.ok) errors.value.over = over.error.message
   if (over?.ok && sum.ok && over.value.price.currency !== sum.value.price.currency)
     errors.value.over = `In ${sum.value.price.currency}, as the budget.`

@@ -18,7 +18,8 @@ const freeFrom = ref(amount(props.shop.freeFrom))
 const trouble = ref('')
 
 function keep() {
-  const read = (text: string) => (text.trim() ? readPrice(text, { ...settings.money, currency: props.shop.currency }) : undefined)
+  const read = (text: string) =>
+    text.trim() ? readPrice(text, { ...settings.money, currency: props.shop.currency }) : undefined
   const [one, other] = [read(delivery.value), read(freeFrom.value)]
   if ((delivery.value.trim() && !one) || (freeFrom.value.trim() && !other))
     return void (trouble.value = 'An amount such as 4.90.')

@@ -8,6 +8,8 @@ export interface AppCommand {
   keys?: string
   /** Works while something is typed or a dialog is open, too. */
   always?: boolean
+  /** Works in a field in which nothing was typed yet, too: the field's own undo has nothing to take back there. */
+  inFields?: boolean
   run(): unknown
 }
 
@@ -77,8 +79,10 @@ export function appCommands(context: CommandContext): AppCommand[] {
     { name: 'Search', keys: '/', run: () => context.focusSearch() },
     ...PLACES.map(([name, to, keys]) => ({ name, keys, run: () => context.go(to) })),
     { name: 'Export everything', run: () => context.exportAll() },
-    ...(undoLabel ? [{ name: `Undo: ${undoLabel}`, keys: 'Ctrl Z', run: () => context.undo() }] : []),
-    ...(redoLabel ? [{ name: `Redo: ${redoLabel}`, keys: 'Ctrl Shift Z', run: () => context.redo() }] : []),
+    ...(undoLabel ? [{ name: `Undo: ${undoLabel}`, keys: 'Ctrl Z', inFields: true, run: () => context.undo() }] : []),
+    ...(redoLabel
+      ? [{ name: `Redo: ${redoLabel}`, keys: 'Ctrl Shift Z', inFields: true, run: () => context.redo() }]
+      : []),
     {
       name: preferences.dark ? 'Use the light theme' : 'Use the dark theme',
       run: () => (preferences.theme = preferences.dark ? 'light' : 'dark'),

@@ -12,10 +12,13 @@ const SETTLED = 120
  */
 export function useFocusKeeper() {
   let path: Element[] = []
+  /** Where the focus was before a dialog took it. */
+  let before: Element[] = []
   let timer: ReturnType<typeof setTimeout> | undefined
 
   useEventListener(document, 'focusin', (event) => {
     clearTimeout(timer)
+    if (!path.some(isInDialog)) before = path
     path = []
     for (let el = event.target as Element | null; el && el !== document.body; el = el.parentElement) path.push(el)
   })
@@ -31,7 +34,9 @@ export function useFocusKeeper() {
     const [lost] = path
     // a click beside everything takes the focus away on purpose: what had it still stands there
     if (!lost || (lost.isConnected && isSeen(lost))) return
-    const home = path.find((el) => el.isConnected && isSeen(el) && !isShell(el))
+    const stands = (el: Element) => el.isConnected && isSeen(el) && !isShell(el)
+    // where nothing of it is left, as on another screen: what that screen is about
+    const home = path.find(stands) ?? before.find(stands) ?? document.querySelector('#main h1') ?? undefined
     if (!home) return
     const next = home.matches(FOCUSABLE) ? home : ([...home.querySelectorAll(FOCUSABLE)].find(isSeen) ?? home)
     if (!next.matches(FOCUSABLE)) next.setAttribute('tabindex', '-1')
@@ -41,5 +46,7 @@ export function useFocusKeeper() {
 
 /** What a closed dialog leaves behind: its focus goes back to where the dialog was opened, and what opens next takes its own. */
 const isShell = (el: Element) => Boolean(el.closest('#headlessui-portal-root')) && !el.closest('[role=dialog]')
+
+const isInDialog = (el: Element) => el.matches('[role=dialog]')
 
 const isSeen = (el: Element) => el.getClientRects().length > 0 && !(el as HTMLButtonElement).disabled

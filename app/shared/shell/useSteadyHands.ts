@@ -4,13 +4,18 @@ import { useEventListener } from '@vueuse/core'
 const REPEATS = '[data-repeats]'
 const PRESSED = 'button, a, summary, [type="submit"]'
 
+/** How soon a second Enter is taken for a bounce of the first, ms. */
+const BOUNCE = 500
+
 /**
- * A second click of a double click, and a key held down, do nothing: what a button became under the pointer must not
+ * A second click of a double click, a second Enter right after the first, and a key held down, do nothing: what a button became under the pointer must not
  * be set off by the click that came before. A double click as such is still heard.
  */
 export function useSteadyHands() {
   /** Whoever typed in between meant both clicks. */
   let typedSince = false
+  /** When Enter was pressed last with nothing typed since. */
+  let enteredAt = -BOUNCE
   useEventListener(
     document,
     'click',
@@ -30,8 +35,16 @@ export function useSteadyHands() {
     (event) => {
       typedSince = true
       const target = event.target as Element
-      if (!event.repeat || event.key !== 'Enter' || target.tagName === 'TEXTAREA' || target.closest(REPEATS)) return
+      if (event.key !== 'Enter') {
+        enteredAt = -BOUNCE
+        return
+      }
+      const now = performance.now()
+      const isBounce = event.repeat || now - enteredAt < BOUNCE
+      enteredAt = now
+      if (!isBounce || target.tagName === 'TEXTAREA' || target.closest(REPEATS)) return
       event.preventDefault()
+      event.stopPropagation()
     },
     { capture: true },
   )

@@ -114,7 +114,10 @@ export function fitting(lines: Line[], room: number): Line[] {
   while (left.length > 1 && heightOf(left) - 0.4 > room) {
     const highest = Math.max(...left.map((l) => l.rank ?? 0))
     if (highest === 0) return smaller(left, room)
-    left.splice(left.findLastIndex((l) => (l.rank ?? 0) === highest), 1)
+    left.splice(
+      left.findLastIndex((l) => (l.rank ?? 0) === highest),
+      1,
+    )
   }
   return left
 }

@@ -40,7 +40,9 @@ export function inRows(cells: readonly KeyCell[], question: KeyQuestion): Result
 function rowsOf(cells: readonly KeyCell[], question: KeyQuestion, width: number, column: number): Result<Laid> {
   const { look, palette, measure } = question
   const isList = look.form === 'list'
-  const columns = isList ? Math.max(1, Math.floor((width - PAD) / column)) : Math.floor((width - PAD) / (look.box + PAD))
+  const columns = isList
+    ? Math.max(1, Math.floor((width - PAD) / column))
+    : Math.floor((width - PAD) / (look.box + PAD))
   if (columns < 1) return fail('too-small', `A lid ${Math.round(width)} mm wide takes no box of ${look.box} mm.`)
   const cellWidth = (width - PAD) / columns
   const cellHeight = isList ? Math.max(9, look.box * 0.55) + PAD : look.box + 9

@@ -86,7 +86,11 @@ export function layChart(question: ChartQuestion, room: Room): Result<Laid[]> {
   const sheets = down.flatMap((rows) => across.map((columns) => sheetOf(cells, rows, columns, side, pitch, asked)))
   const said = [
     ...(sheets.length > 1 ? [`${sheets.length} sheets: cut along the dashed lines and tape them.`] : []),
-    ...(tiling.box < box ? [`Boxes of ${tiling.box} mm rather than ${box}: so ${sheets.length === 1 ? 'one sheet does' : `${sheets.length} sheets do`}.`] : []),
+    ...(tiling.box < box
+      ? [
+          `Boxes of ${tiling.box} mm rather than ${box}: so ${sheets.length === 1 ? 'one sheet does' : `${sheets.length} sheets do`}.`,
+        ]
+      : []),
   ]
   return ok(sheets.map((sheet) => ({ ...sheet, said })))
 }

@@ -3,7 +3,11 @@ import { paint } from '../documents/documents.fixture'
 import { threeToBegin } from './threeToBegin'
 
 const of = (id: string, pigments: string[], L: number, a: number, b: number) =>
-  paint(id, { pigments, masstone: { L, a, b, source: 'typed' as const }, wash: { L: 92, a: a / 4, b: b / 4, source: 'typed' as const } })
+  paint(id, {
+    pigments,
+    masstone: { L, a, b, source: 'typed' as const },
+    wash: { L: 92, a: a / 4, b: b / 4, source: 'typed' as const },
+  })
 const lemon = of('lemon', ['PY3'], 85, -8, 85)
 const gold = of('gold', ['PY150', 'PY153'], 65, 20, 70)
 const warm = of('warm', ['PY65'], 78, 22, 90)
@@ -18,6 +22,10 @@ it('a wheel begins with a yellow, a red and a blue, not with the first three of 
   const [first, second, third] = threeToBegin([lemon, warm, green, rose, blue])
   expect([first!.id, third!.id]).toEqual(['lemon', 'blue'])
   expect(['rose', 'warm']).toContain(second!.id)
-  expect(threeToBegin([lemon, warm]).map((p) => p.id).sort()).toEqual(['lemon', 'warm'])
+  expect(
+    threeToBegin([lemon, warm])
+      .map((p) => p.id)
+      .sort(),
+  ).toEqual(['lemon', 'warm'])
   expect(threeToBegin([])).toEqual([])
 })

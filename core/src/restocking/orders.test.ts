@@ -89,7 +89,10 @@ describe('orders', () => {
           purchases: [now],
           paint: () => undefined,
         })
-        expect(spendings.reduce((sum, s) => sum + s.minor, 0), `${one} ${other}`).toBe(standingSum(now))
+        expect(
+          spendings.reduce((sum, s) => sum + s.minor, 0),
+          `${one} ${other}`,
+        ).toBe(standingSum(now))
       }
   })
   it('what comes is offered the places that were kept for it', () => {

@@ -11,7 +11,6 @@ import { startOf } from './periods'
 import { sizesToChoose } from './sizes'
 import { daysBetween } from '../units/calendar'
 
-
 /** What was left out of the planning, and why. */
 export interface LeftOut {
   shop: string

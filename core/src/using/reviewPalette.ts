@@ -2,7 +2,7 @@ import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
 import type { Sitting } from '../ledger/sittings'
-import { mainPaintOf, type PaletteState } from '../ledger/stays'
+import { mainPaintOf, type PaletteState, type Stay } from '../ledger/stays'
 import { daysBetween } from '../units/calendar'
 import { projectUse, type PaintUse, type Stretch, type Use, type UsedTogether, type WishedFor } from './projectUse'
 
@@ -106,14 +106,30 @@ function placesByPaint(palette: Palette): [string, string[]][] {
   return [...places]
 }
 
-/** Since when a paint lies in one of its places without a break, the longest of them. */
+/** Since when a paint lies in this palette without a break, wherever in it, the longest of its places. */
 function inSince(paintId: string, placeIds: readonly string[], state: PaletteState): string | undefined {
   const begun = placeIds.flatMap((id) => {
     const at = state.get(id)
     if (!at?.content || mainPaintOf(at.content) !== paintId) return []
-    return at.content.layers[0]!.day
+    return at.stays.length ? cameIn(at.stays.at(-1), state) : at.content.layers[0]!.day
   })
   return begun.sort()[0]
+}
+
+/** When what lies there came into the palette: a move within it is no break, one from elsewhere is. */
+function cameIn(stay: Stay | undefined, state: PaletteState): string[] {
+  let since = stay?.since
+  const seen = new Set<Stay>()
+  for (let now = stay; now && !seen.has(now);) {
+    seen.add(now)
+    since = now.since
+    const { cameFrom, vesselId, since: day } = now
+    if (!cameFrom || cameFrom === 'loose' || cameFrom.paletteId !== now.at?.paletteId) break
+    now = state
+      .get(cameFrom.placeId)
+      ?.stays.find((s) => s.vesselId === vesselId && s.until === day && s.ended === 'moved')
+  }
+  return since === undefined ? [] : [since]
 }
 
 /** The name of a paint that a wish means, where its words are those of one of the collection. */

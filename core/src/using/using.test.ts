@@ -144,6 +144,31 @@ describe('the review', () => {
       today: '2026-06-01',
       stretch,
     })
+  it('counts from when a pan came into this palette, not from when it was filled; a move within it is no break', () => {
+    const loose = { vesselId: 'pan' }
+    const moved = new Ledger([
+      entry({
+        kind: 'fill',
+        day: '2026-04-01',
+        vessel: loose,
+        itemId: 't',
+        paintId: 'rose',
+        millilitres: 1.5,
+        dryingDays: 2,
+      }),
+      entry({ kind: 'put', day: '2026-05-06', vessel: loose, place: place('A1') }),
+      entry({ kind: 'exchange', day: '2026-05-09', place: place('A1'), other: place('A3') }),
+      ...days.map((day) => painted(day, 'A2', PAINTS)),
+    ])
+    const { paints } = reviewPalette({
+      palette,
+      state: moved.places('tin'),
+      sittings: moved.sittingsOf('tin'),
+      today: '2026-06-01',
+    })
+    const rose = paints.find((p) => p.paintId === 'rose')!
+    expect([rose.since, rose.of]).toEqual(['2026-05-06', days.filter((d) => d >= '2026-05-06').length])
+  })
   it('says what is pulled often, never, and of what it is too soon to speak', () => {
     const { paints, counts, use } = of()
     expect(use.paintings).toBe(12)

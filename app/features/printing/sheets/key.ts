@@ -21,7 +21,14 @@ export const key = sheet({
     const lid = options.inLid ? { lid: { width: options.lidWidth, height: options.lidHeight } } : {}
     const byId = new Map(paints.map((p) => [p.id, p]))
     return one(
-      layKey({ palette, paints: byId, measure, tones, look: { ...options, ...lid, sheet: roomFor(options.laminate, room) }, ...(also ? { also } : {}) }),
+      layKey({
+        palette,
+        paints: byId,
+        measure,
+        tones,
+        look: { ...options, ...lid, sheet: roomFor(options.laminate, room) },
+        ...(also ? { also } : {}),
+      }),
     )
   },
 })

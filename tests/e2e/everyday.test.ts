@@ -188,7 +188,7 @@ describe('nothing that trips', () => {
 
   it('what lies in the future is no filling', async () => {
     await app.set('On', '2099-01-01')
-    await app.click('Record it all the same')
+    await app.click('Record the top-up')
     await app.says('what is still to come stays planned')
     expect(await app.text()).toContain('1.0 ml in 2 fillings')
   })

@@ -132,9 +132,9 @@ describe('loose pans', () => {
     await app.click('Take 2 pans out of the loose ones')
     await app.until(async () => (await app.placeSays('A4')).includes('filled'), 'the cobalt blue')
     expect(await app.placeSays('A7')).toContain('Burnt sienna')
-    await app.happens(`/Put its \\d+ pans back/.test(document.body.innerText)`, 'the way back')
+    await app.happens(`/Put the \\d+ pans taken/.test(document.body.innerText)`, 'the way back')
     const all = await app.driver.executeScript<string>(
-      `const b = [...document.querySelectorAll('button')].find((x) => /back into the master set/.test(x.innerText)); b.click(); return b.innerText`,
+      `const b = [...document.querySelectorAll('button')].find((x) => /back where/.test(x.innerText)); b.click(); return b.innerText`,
     )
     await app.until(async () => (await app.placeSays('A4')).includes('its pan is out'), `${all} done`)
     await app.chord(Key.CONTROL, 'z')

@@ -10,6 +10,7 @@ import { useFillCommands } from './commands'
 import { useItemWords } from '~/shared/words/itemWords'
 import { useCollection } from '~/stores/collection'
 import FillForm from './FillForm.vue'
+import FillMixture from './FillMixture.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import PanMoves from './PanMoves.vue'
 import PlaceHistory from './PlaceHistory.vue'
@@ -24,6 +25,11 @@ const here = computed(() => props.state.get(props.placeId))
 const content = computed(() => here.value?.content)
 const lying = computed(() => collection.paint(content.value && mainPaintOf(content.value)))
 const planned = computed(() => collection.paint(planAt(props.palette, props.placeId)?.paintId))
+/** A mixture of one's own that lies here, or is planned where nothing does. */
+const mixture = computed(() => {
+  const paint = content.value ? lying.value : planned.value
+  return paint?.mixedFrom ? paint : undefined
+})
 const wet = computed(() => Boolean(content.value && isWet(content.value, props.today)))
 const range = computed(() => content.value && dryingRange(content.value))
 const isPan = computed(() => props.palette.holder.places.find((p) => p.id === props.placeId)?.container !== 'well')
@@ -69,8 +75,19 @@ const record = (event: FillEvent) => filling.record(event)
     <p v-else-if="bare" class="hint mb-2">Put a pan in to fill it.</p>
     <p v-else-if="!planned" class="hint mb-2">No paint is planned here; it can be filled all the same.</p>
     <p v-else class="hint mb-2">Planned, not filled yet.</p>
+    <FillMixture
+      v-if="!bare && mixture"
+      :key="`${placeId} ${mixture.id}`"
+      :palette="palette"
+      :place-id="placeId"
+      :vessel="vessel"
+      :paint="mixture"
+      :today="today"
+      :occupied="Boolean(content)"
+      @pour="filling.pour"
+    />
     <FillForm
-      v-if="!bare"
+      v-else-if="!bare"
       :palette="palette"
       :place-id="placeId"
       :vessel="vessel"

@@ -53,7 +53,12 @@ const millilitres = computed(() =>
 )
 const drawn = computed(() =>
   layer.value && step.value && millilitres.value !== layer.value.millilitres
-    ? drawFor({ itemsOf: collection.itemsOf, left }, step.value.paintId, millilitres.value, from(step.value.placeId))
+    ? drawFor(
+        { itemsOf: collection.itemsOf, left },
+        paint.value ?? { id: step.value.paintId },
+        millilitres.value,
+        from(step.value.placeId),
+      )
     : { draws: layer.value?.draws ?? [], missing: 0 },
 )
 const items = computed(() => drawn.value.draws.flatMap((d) => collection.item(d.itemId) ?? []) ?? [])

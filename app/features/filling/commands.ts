@@ -5,6 +5,7 @@ import {
   added,
   eventInWords,
   isDay,
+  isPlace,
   samePlace,
   updated,
   type Change,
@@ -129,6 +130,22 @@ export function useFillCommands(paletteId?: () => string | undefined) {
         vesselIds.map((vesselId): Event => ({ kind: 'stow', day, vessel: { vesselId }, where })),
       )
       return recordAll(`put ${counted(events.length, 'pan')} of ${paletteName} back`, events)
+    },
+    /** To whom a pan was lent, said or put right afterwards: the entry is corrected, its day stays. */
+    lentTo(vesselId: string, words: string): Problem | undefined {
+      const lent = collection.ledger.whole.journal
+        .latestFirst()
+        .find(({ event }) => event.kind === 'stow' && !isPlace(event.vessel) && event.vessel.vesselId === vesselId)
+      if (lent?.event.kind !== 'stow') return undefined
+      const entry = correctEvent(
+        collection.core.ledger,
+        lent.entryId,
+        { ...lent.event, where: { ...lent.event.where, words } },
+        stamp(),
+      )
+      if (!entry.ok) return entry.error
+      const kept = undo.commit(`lent ${name.vessel({ vesselId })} to ${words}`, [], [entry.value])
+      return kept.ok ? undefined : kept.error
     },
     /** Puts several pans into their places as one step. */
     putAll: (paletteName: string, puts: readonly { vesselId: string; place: PlaceRef }[], day: string) =>

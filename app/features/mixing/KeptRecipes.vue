@@ -2,6 +2,7 @@
 import { colourDifference, differenceInWords, parseColour } from '@juxtachrome/core/colour'
 import { labOfSwatch } from '@juxtachrome/core/film'
 import type { Recipe, Swatch } from '@juxtachrome/core/documents'
+import type { LabD65 } from '@juxtachrome/core/units'
 import { computed, reactive, ref } from 'vue'
 import { useRecipeCommands } from './commands'
 import { useMixtures } from '~/shared/swatch/useMixtures'
@@ -9,6 +10,7 @@ import { swatchText, toSwatch } from '~/shared/swatch/swatchText'
 import { screenStops } from '~/shared/swatch/useSwatch'
 import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
+import { useNotices } from '~/stores/notices'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
 import SwatchField from '~/shared/swatch/SwatchField.vue'
 import TextField from '~/shared/ui/TextField.vue'
@@ -19,6 +21,7 @@ defineProps<{ narrow?: boolean }>()
 const collection = useCollection()
 const bench = useBench()
 const commands = useRecipeCommands()
+const notices = useNotices()
 const { predict, inWords } = useMixtures()
 const noting = ref<string>()
 const seen = reactive({ masstone: '', wash: '', note: '' })
@@ -39,6 +42,8 @@ const rows = computed(() =>
       recipe,
       parts,
       words: inWords(parts),
+      mix: mix.ok ? mix.value : undefined,
+      filled: collection.paints.find((p) => p.formula === 'own mixture' && p.name === recipe.name),
       stops: mix.ok ? screenStops(mix.value.ramp.map((r) => r.lab)) : [],
       real: screenStops([labOfSwatch(recipe.masstone), labOfSwatch(recipe.wash)].filter((l) => l !== undefined)),
       off,
@@ -46,6 +51,19 @@ const rows = computed(() =>
     }
   }),
 )
+const asPredicted = ({ L, a, b }: LabD65): Swatch => ({
+  L,
+  a,
+  b,
+  source: 'memory',
+  simulated: true,
+  note: 'predicted from its parts',
+})
+function fillPans({ recipe, mix }: (typeof rows.value)[number]) {
+  if (!mix) return
+  commands.toFillPans(recipe, { masstone: asPredicted(mix.masstone), wash: asPredicted(mix.wash) })
+  notices.say(`${recipe.name} is among your paints now: plan it for a place, and fill it from the tubes of its parts.`)
+}
 function begin(recipe: Recipe) {
   noting.value = noting.value === recipe.id ? undefined : recipe.id
   Object.assign(seen, { masstone: swatchText(recipe.masstone), wash: swatchText(recipe.wash), note: recipe.note ?? '' })
@@ -92,6 +110,14 @@ function save(recipe: Recipe) {
           <button class="btn" @click="bench.lay(row.parts, row.recipe.water)">To the bench</button
           ><button class="btn btn-quiet" :aria-expanded="noting === row.recipe.id" @click="begin(row.recipe)">
             Note what it looked like</button
+          ><button
+            v-if="row.mix && row.parts.length > 1 && !row.filled"
+            class="btn btn-quiet"
+            :aria-label="`Fill pans with ${row.recipe.name}`"
+            @click="fillPans(row)"
+          >
+            Fill pans with it</button
+          ><NuxtLink v-if="row.filled" class="link self-center" :to="`/paints/${row.filled.id}`">fills pans</NuxtLink
           ><button class="btn btn-quiet" :aria-label="`Remove ${row.recipe.name}`" @click="commands.remove(row.recipe)">
             Remove
           </button>

@@ -4,6 +4,7 @@ import {
   removed,
   updated,
   type Change,
+  type Paint,
   type PaintParts,
   type Recipe,
   type Swatch,
@@ -58,6 +59,26 @@ export function useRecipeCommands() {
         before ? updated('recipes', before, after) : added('recipes', after),
       )
       undo.commit(label, [...alsoPaints, ...changes])
+    },
+    /**
+     * A mixture of one's own that fills pans: a paint without a tube, drawn from the tubes of its parts. It looks as it
+     * really did, or as it is predicted to.
+     */
+    toFillPans(recipe: Recipe, predicted: { masstone: Swatch; wash: Swatch }): Paint {
+      const pigments = [...new Set(recipe.paints.flatMap((p) => collection.paint(p.paintId)?.pigments ?? []))]
+      const paint: Paint = {
+        id: nanoid(12),
+        v: 1,
+        maker: '',
+        name: recipe.name.slice(0, 120),
+        formula: 'own mixture',
+        pigments: pigments.slice(0, 12),
+        masstone: recipe.masstone ?? predicted.masstone,
+        wash: recipe.wash ?? predicted.wash,
+        mixedFrom: recipe.paints.map(({ paintId, parts }) => ({ paintId, parts })),
+      }
+      undo.commit(`made ${recipe.name} a mixture that fills pans`, [added('paints', paint)])
+      return paint
     },
     rename: (recipe: Recipe, name: string) =>
       undo.commit(`renamed ${recipe.name} to ${name}`, [updated('recipes', recipe, { ...recipe, name })]),

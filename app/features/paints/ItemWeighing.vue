@@ -6,6 +6,7 @@ import { usePaintCommands } from './commands'
 import { numberIn } from '~/shared/words/numberIn'
 import { useBalances } from '~/shared/items/useBalances'
 import { usePractice } from '~/features/filling'
+import { inMl } from '~/shared/words/figures'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 /** What is left in a tube, from its weight on a kitchen scale or by eye. */
@@ -33,10 +34,18 @@ function weigh() {
           ? 'That is more than 5000 ml.'
           : ''
   if (trouble.value) return
+  if (simulated.value === full.value) {
+    made.value = `By this made-up weight ${inMl(ml)} are left. Nothing was recorded: it is no measurement.`
+    return
+  }
+  made.value = ''
   if (dense !== density.value) commands.changePaint(props.paint, { ...props.paint, density: dense })
   emit('left', Math.round(ml * 10) / 10, `weighed ${grams} g, empty ${bare} g, at ${dense} g/ml`)
   full.value = ''
 }
+/** The weight that was made up last, to try this out: what comes of it is said and never recorded. */
+const simulated = ref('')
+const made = ref('')
 let readings = 0
 function simulate() {
   readings += 1
@@ -49,6 +58,7 @@ function simulate() {
       seed: readings,
     }),
   )
+  simulated.value = full.value
 }
 const BY_EYE = [
   { label: 'full', share: 1 },
@@ -70,6 +80,7 @@ const BY_EYE = [
       <button type="button" class="btn" @click="simulate">Simulated scale</button>
     </form>
     <Refusal v-if="trouble" :says="trouble" />
+    <p v-if="made" role="status">{{ made }}</p>
     <p class="hint">An empty tube of yours on the scale says more than the usual weight here.</p>
     <p v-if="item.millilitres" class="mt-1 flex flex-wrap items-center gap-1">
       <span class="hint">By eye:</span>

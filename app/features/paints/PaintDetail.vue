@@ -9,6 +9,7 @@ import { usePaintCommands } from './commands'
 import { screenSwatch } from '~/shared/swatch/useSwatch'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useBench } from '~/stores/bench'
+import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
 import { LazyPaintSwatches } from '~/features/swatches'
@@ -21,6 +22,7 @@ const LazyPaintForm = defineAsyncComponent(() => import('./PaintForm.vue'))
 const props = defineProps<{ paint: Paint }>()
 const emit = defineEmits<{ close: [] }>()
 const collection = useCollection()
+const nameOf = usePaintName()
 const commands = usePaintCommands()
 const strip = useStrip()
 const { ask } = useAsk()
@@ -58,10 +60,17 @@ function fact(field: Field<PaintFieldKey>): string | undefined {
   return wordOf(field, props.paint[field.key]) || undefined
 }
 const DETAILS = PAINT_FIELDS.filter((f: Field) => f.detail) as Field<PaintFieldKey>[]
+/** The parts of a mixture of one's own; it has no tube, and is squeezed from theirs. */
+const mixedFrom = computed(() =>
+  (props.paint.mixedFrom ?? []).map(({ paintId, parts }) => `${parts} ${nameOf(paintId)}`).join(', '),
+)
 const facts = computed(() =>
-  [['Family', family.value], ...DETAILS.map((f) => [f.label, fact(f)]), ['On the screen', swatch.value.caution]].filter(
-    ([, value]) => value,
-  ),
+  [
+    ['Family', family.value],
+    ['Mixed from', mixedFrom.value],
+    ...DETAILS.map((f) => [f.label, fact(f)]),
+    ['On the screen', swatch.value.caution],
+  ].filter(([, value]) => value),
 )
 
 function save(after: Paint): Problem | undefined {

@@ -33,6 +33,12 @@ const called = computed(() => name.vessel({ vesselId: props.pan.vesselId }))
 const holds = computed(() => (content.value ? contentWords(content.value) : 'empty'))
 const own = computed(() => collection.pan(props.pan.vesselId))
 const label = ref(props.pan.label)
+const isLent = computed(() => props.pan.whereabouts?.kind === 'lent')
+const borrower = ref(props.pan.whereabouts?.words ?? '')
+function lend() {
+  const words = borrower.value.trim()
+  trouble.value = words ? (filling.lentTo(props.pan.vesselId, words)?.message ?? '') : 'To whom was it lent?'
+}
 const itemId = ref('')
 const trouble = ref('')
 const { daysToDry, practice } = useDrying()
@@ -95,6 +101,10 @@ function fill() {
               >All of it in the ledger</NuxtLink
             >
           </p>
+          <form v-if="isLent" class="flex items-end gap-2" @submit.prevent="lend">
+            <label class="grow">Lent to<input v-model="borrower" class="input" maxlength="60" /></label>
+            <button class="btn">Note it</button>
+          </form>
           <form v-if="own" class="flex items-end gap-2" @submit.prevent="filling.relabel(own, label.slice(0, 60))">
             <label class="grow">Written under it<input v-model="label" class="input" maxlength="60" /></label>
             <button class="btn">Write it</button>

@@ -28,7 +28,7 @@ const { fonts, labsOf, title } = props.sheets
 const number = ref('0')
 const page = computed(() => props.printed.pages[Number(number.value)] ?? props.printed.pages[0]!)
 const pages = computed(() => props.printed.pages.map((_, i) => ({ id: String(i), text: `sheet ${i + 1}` })))
-const { photo, checked, corners, trouble, progress, show, check, tryIt, cancel, isMaking } = useSheetCheck()
+const { photo, isMadeUp, checked, corners, trouble, progress, show, check, tryIt, cancel, isMaking } = useSheetCheck()
 const choose = async (file: File) => (await show(file, file.name)) && check(page.value)
 const said = computed(() => (checked.value ? checkInWords(checked.value) : []))
 const middle = ({ read }: CheckedBox) => read.patches[read.patches.length >> 1]!
@@ -39,7 +39,7 @@ const shouldBe = (b: CheckedBox) => {
   return lab ? toScreen(lab).hex : 'none'
 }
 /** What the boxes that are right become: swatches, or notes of real mixtures. */
-const taken = computed(() => becomes(checked.value?.boxes ?? [], photo.value?.name))
+const taken = computed(() => becomes(checked.value?.boxes ?? [], photo.value?.name, isMadeUp.value))
 const swatches = computed(() => taken.value.swatches)
 const mixtures = computed(() => taken.value.mixtures)
 function takeSwatches() {
@@ -92,6 +92,9 @@ const colours = () =>
           </template>
         </p>
       </section>
+      <p v-if="isMadeUp" class="doubt">
+        This photograph was made up. What you take over is marked “simulated” for good, and counts as no measurement.
+      </p>
       <PartnersRanked v-if="sheetOf(kind).isRanked" :checked="checked.boxes" />
       <p class="flex flex-wrap gap-2">
         <button v-if="swatches.length" class="btn" @click="takeSwatches">

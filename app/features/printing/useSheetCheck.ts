@@ -17,11 +17,15 @@ export function useSheetCheck() {
   const progress = ref<number>()
   onScopeDispose(() => put(undefined))
 
-  async function show(file: Blob, name: string): Promise<boolean> {
+  /** The photograph was made up: nothing of it is a measurement. */
+  const isMadeUp = ref(false)
+
+  async function show(file: Blob, name: string, madeUp = false): Promise<boolean> {
     const read = await decodePhoto(file, name)
     trouble.value = read.ok ? '' : read.error.message
     checked.value = undefined
     corners.value = undefined
+    isMadeUp.value = madeUp
     if (read.ok) put(read.value)
     return read.ok
   }
@@ -60,10 +64,11 @@ export function useSheetCheck() {
       ...(length > 3 ? { exchanged } : {}),
     })
     if (!made) return
-    if (await show(await pictureOf(made.image), 'made-up photograph')) await check(page)
+    if (await show(await pictureOf(made.image), 'made-up photograph', true)) await check(page)
   }
   return {
     photo,
+    isMadeUp,
     checked,
     corners,
     trouble,

@@ -66,7 +66,7 @@ function says(kind: SwatchKind, swatch: Swatch | undefined): string {
     optics.value.ok && (kind === 'masstone' || kind === 'wash') ? optics.value.value.residual[kind] : undefined
   const against = kind === 'lifted' || kind === 'window' ? comparedWith(kind, swatch) : ''
   return [
-    from,
+    swatch.simulated ? 'simulated, no measurement' : from,
     swatch.sd ? `± ${figure(swatch.sd, 1)}` : '',
     residual === undefined ? '' : `model off by ${figure(residual, 1)}`,
     against,
@@ -116,7 +116,9 @@ const reader = reactive({ seed: 1 })
 async function readOnce(kind: SwatchKind) {
   reader.seed += 1
   const view = viewOfPaint(props.paint)
-  const known = kind === 'wash' ? view.wash : view.masstone
+  // where only the other is recorded, what its codes let expect
+  const { masstone: _m, wash: _w, ...bare } = props.paint
+  const known = view[kind === 'wash' ? 'wash' : 'masstone'] ?? viewOfPaint(bare)[kind === 'wash' ? 'wash' : 'masstone']
   const reading = await simulatedReader(() => known, reader.seed).read()
   trouble.value = reading.ok ? '' : reading.error.message
   if (reading.ok) readings.value = [...readings.value, reading.value]
@@ -132,6 +134,7 @@ function saveReading(kind: SwatchKind) {
       source: 'reader',
       sd: mean.value.sd,
       note: 'simulated reader',
+      simulated: true,
     })
 }
 const choose = (code: string, variant: string) => commands.chooseVariant(props.paint, code, variant)

@@ -47,11 +47,14 @@ onUnmounted(() => {
 })
 
 const asItLies = () => JSON.stringify([rows.value, columns.value, gap.value, corners.value])
-async function show(file: Blob, name: string) {
+/** The sheet was made up: nothing of it is a measurement, and nothing is ticked beforehand. */
+const isMadeUp = ref(false)
+async function show(file: Blob, name: string, madeUp = false) {
   const read = await decodePhoto(file, name)
   trouble.value = read.ok ? '' : read.error.message
   reading.value = undefined
   if (!read.ok) return
+  isMadeUp.value = madeUp
   put(read.value)
   corners.value = cornersToLay(read.value)
   const before = asItLies()
@@ -79,7 +82,7 @@ async function tryIt() {
     if (sheet.error.code !== 'replaced') trouble.value = sheet.error.message
     return
   }
-  await show(await pictureOf(sheet.value.image), 'made-up sheet')
+  await show(await pictureOf(sheet.value.image), 'made-up sheet', true)
   kind.value = 'masstone'
 }
 /** The paints in the order in which they name the cells: a palette's own order, or the collection by name. */
@@ -105,7 +108,9 @@ function name() {
     next += 1
     return paint?.id ?? ''
   })
-  taken.value = cells.map((cell, i) => Boolean(named.value[i]) && !cell.empty && cell.confidence !== 'poor')
+  taken.value = cells.map(
+    (cell, i) => !isMadeUp.value && Boolean(named.value[i]) && !cell.empty && cell.confidence !== 'poor',
+  )
 }
 watch([source, kind, list], name)
 
@@ -156,7 +161,15 @@ function save() {
     swatches.map(({ paintId, kind: k, lab, sd }) => ({
       paintId,
       kind: k,
-      swatch: { L: lab.L, a: lab.a, b: lab.b, source: 'photo', sd, note: photo.value?.name.slice(0, 200) },
+      swatch: {
+        L: lab.L,
+        a: lab.a,
+        b: lab.b,
+        source: 'photo',
+        sd,
+        note: photo.value?.name.slice(0, 200),
+        ...(isMadeUp.value ? { simulated: true } : {}),
+      },
     })),
     `recorded ${counted(swatches.length, 'swatch', 'swatches')} from ${photo.value?.name ?? 'a photograph'}`,
   )
@@ -181,6 +194,9 @@ function save() {
       <button v-if="collection.paints.length" class="btn" @click="tryIt">Try it with a made-up sheet</button>
     </div>
     <Refusal v-if="trouble" :says="trouble" />
+    <p v-if="isMadeUp && photo" class="doubt">
+      This sheet was made up. What you tick and record is marked “simulated” for good, and counts as no measurement.
+    </p>
     <template v-if="photo">
       <div class="grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,1fr)_20rem]">
         <SheetCorners v-model="corners" :photo="photo" :rows="rows" :columns="columns" />

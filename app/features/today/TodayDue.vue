@@ -1,11 +1,20 @@
 <script setup lang="ts">
-import { oldTubes, planAgainstPans, planFilling, toLookAt, unfinishedIn } from '@juxtachrome/core/filling'
+import {
+  isOverdue,
+  oldTubes,
+  planAgainstPans,
+  planFilling,
+  toLookAt,
+  unfinishedIn,
+  unusedSince,
+} from '@juxtachrome/core/filling'
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import * as z from 'zod/mini'
 import { computed } from 'vue'
-import type { Palette } from '@juxtachrome/core/documents'
+import type { Item, Palette } from '@juxtachrome/core/documents'
 import { useFillCommands } from '~/features/filling'
+import { usePaintCommands } from '~/features/paints'
 import { usePaintName } from '~/shared/words/paintName'
 import { plansAndPansInWords } from '~/shared/words/plansAndPans'
 import { useItemWords } from '~/shared/words/itemWords'
@@ -73,9 +82,30 @@ const look = computed(() =>
   ),
 )
 const out = computed(() => loose.value.filter((p) => p.whereabouts?.kind === 'lent'))
+const overdue = computed(() => out.value.filter((p) => isOverdue(p.whereabouts!.since, props.today)))
+/** Palettes that hold paint and were neither painted from nor filled for half a year. */
+const unused = computed(() =>
+  collection.palettes.flatMap((palette) => {
+    const painted = collection.ledger.whole.sittingsOf(palette.id).map((s) => s.event.day)
+    const since = unusedSince(collection.ledger.places(palette.id), painted, props.today)
+    return since ? [{ palette, since }] : []
+  }),
+)
+const paints = usePaintCommands()
+/** An old tube was looked at and is good: it is not asked about for a year. */
+function stillGood(item: Item) {
+  paints.changeItem(item, { ...item, lookedAt: props.today }, nameOf(item.paintId))
+}
 const old = computed(() => oldTubes(collection.items, collection.ledger.account, props.today))
 const isDue = computed(
-  () => wanted.value.length + begun.value.length + look.value.length + out.value.length + old.value.length > 0,
+  () =>
+    wanted.value.length +
+      begun.value.length +
+      look.value.length +
+      out.value.length +
+      old.value.length +
+      unused.value.length >
+    0,
 )
 </script>
 
@@ -134,15 +164,31 @@ const isDue = computed(
             .join(', ')
         }}
       </li>
+      <li v-if="overdue.length" class="border-t border-line py-1">
+        {{ counted(overdue.length, 'pan') }} of these for more than two months:
+        {{ overdue.map((p) => p.label || 'one without a name').join(', ') }}.
+      </li>
+      <li v-for="u in unused" :key="`unused ${u.palette.id}`" class="border-t border-line py-1">
+        <NuxtLink class="link" :to="`/palettes/${u.palette.id}/use`">{{ u.palette.name }}</NuxtLink> was neither painted
+        from nor filled since {{ dayInWords(u.since) }}.
+      </li>
       <li v-if="old.length" class="border-t border-line py-1">
         Old tubes to look at this month:
-        <template v-for="(i, n) in old" :key="i.id"
-          >{{ n ? ', ' : ''
-          }}<NuxtLink class="link" :to="`/paints/${i.paintId}`">{{
-            collection.paint(i.paintId)?.name ?? 'a paint'
-          }}</NuxtLink
-          >{{ ' ' }}<span class="hint">({{ itemInWords(i) }})</span></template
-        >
+        <ul>
+          <li v-for="i in old" :key="i.id" class="flex flex-wrap items-center gap-x-3 py-0.5">
+            <span class="grow"
+              ><NuxtLink class="link" :to="`/paints/${i.paintId}`">{{ nameOf(i.paintId) }}</NuxtLink
+              >{{ ' ' }}<span class="hint">({{ itemInWords(i) }})</span></span
+            >
+            <button
+              class="btn"
+              :aria-label="`Still good: ${nameOf(i.paintId)}, ${itemInWords(i)}`"
+              @click="stillGood(i)"
+            >
+              Still good
+            </button>
+          </li>
+        </ul>
       </li>
     </ul>
   </section>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { dayInWords } from '~/shared/words/days'
 import { plannedPaints } from '@juxtachrome/core/documents'
-import { planAgainstPans, rateOfUse, usedUpOn } from '@juxtachrome/core/filling'
+import { planAgainstPans, rateOfUse, toLookAt, usedUpOn } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'
 import { computed, defineAsyncComponent } from 'vue'
 import { useAway, useStandInCommands } from '~/features/standins'
@@ -35,6 +35,10 @@ const wet = computed(() =>
       ),
     )
     .sort((p, q) => (p.content.dryFrom < q.content.dryFrom ? -1 : 1)),
+)
+/** Whether anything that should be dry by now waits for somebody to look. */
+const asked = computed(() =>
+  collection.palettes.some((p) => toLookAt(p, collection.ledger.places(p.id), today.value).length > 0),
 )
 const used = computed(() => new Set(collection.palettes.flatMap((p) => [...plannedPaints(p)])))
 /** Planned somewhere, and less at hand than another filling takes. */
@@ -71,7 +75,7 @@ const nameOf = usePaintName()
 const toFill = computed(() =>
   collection.palettes
     .map((palette) => ({ palette, pans: planAgainstPans(palette, collection.ledger.places(palette.id)) }))
-    .filter(({ pans }) => pans.toFill.length + pans.other.length)
+    .filter(({ pans }) => pans.toFill.length + pans.out.length + pans.other.length)
     .map(({ palette, pans }) => ({ palette, words: plansAndPansInWords(pans, nameOf) })),
 )
 </script>
@@ -89,7 +93,9 @@ const toFill = computed(() =>
     <div v-else class="grid gap-4 lg:grid-cols-2">
       <section class="panel p-4">
         <h2>Wet</h2>
-        <p v-if="wet.length === 0" class="hint">Everything is dry.</p>
+        <p v-if="wet.length === 0" class="hint">
+          {{ asked ? 'Nothing is known to be wet; what should be dry is asked below.' : 'Everything is dry.' }}
+        </p>
         <ul>
           <li
             v-for="row in wet"

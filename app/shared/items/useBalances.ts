@@ -1,4 +1,5 @@
 import type { Item } from '@juxtachrome/core/documents'
+import { canBeHad } from '@juxtachrome/core/filling'
 import { balanceOf, leftInAll } from '@juxtachrome/core/ledger'
 import { useCollection } from '~/stores/collection'
 import { figure, inMl } from '~/shared/words/figures'
@@ -21,7 +22,8 @@ export function useBalances() {
     return assumed ? `about ${figure(ml)} ml left, its size assumed` : `${inMl(ml)} left`
   }
 
-  /** ml at hand of a paint, over all its open and sealed items. */
-  const atHand = (paintId: string) => leftInAll(collection.itemsOf(paintId), left)
+  const inTubes = (paintId: string) => leftInAll(collection.itemsOf(paintId), left)
+  /** ml at hand of a paint, over all its open and sealed items; of a mixture of one's own what its parts let. */
+  const atHand = (paintId: string) => canBeHad(collection.paint(paintId) ?? { id: paintId }, inTubes)
   return { left, leftInWords, atHand }
 }

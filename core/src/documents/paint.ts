@@ -18,6 +18,8 @@ export const Swatch = z.looseObject({
   /** When and from what it was taken. */
   day: z.optional(Day),
   note: z.optional(text(200)),
+  /** Made up to try something out, for good: it is no measurement, whatever its source says. */
+  simulated: z.optional(z.boolean()),
 })
 export type Swatch = z.infer<typeof Swatch>
 
@@ -66,6 +68,12 @@ export const Paint = z.looseObject({
   vegan: z.optional(z.boolean()),
   /** g/ml from the tube, where it was weighed. */
   density: z.optional(z.number().check(z.gte(0.8), z.lte(4))),
+  /** A mixture of one's own: the paints that are squeezed into the pan, and in which parts. It has no tube. */
+  mixedFrom: z.optional(
+    z
+      .array(z.looseObject({ paintId: Id, parts: z.number().check(z.gt(0), z.lte(99)) }))
+      .check(z.minLength(2), z.maxLength(5)),
+  ),
   note: z.optional(text(2000)),
   /** Set when it was taken out of the collection but something still refers to it. */
   removed: z.optional(z.boolean()),

@@ -4,7 +4,7 @@ import type { Event } from '../documents/journal/event'
 import { stamp } from '../ledger/journal.arbitrary'
 import { Ledger } from '../ledger/ledger'
 import { daysAfter } from '../units/calendar'
-import { isFilledFrom, oldTubes, rateOfUse, toLookAt, unfinishedIn, usedUpOn } from './due'
+import { isFilledFrom, isOverdue, oldTubes, rateOfUse, toLookAt, unfinishedIn, unusedSince, usedUpOn } from './due'
 
 const TODAY = '2026-07-01'
 const fill = (ago: number, millilitres: number, placeId = 'A1', more = 0, dryingDays = 4): Event => ({
@@ -51,6 +51,16 @@ it('what should be dry is to be looked at for a week, unless somebody has', () =
   ])
   const dry: Event = { kind: 'dry', day: daysAfter(TODAY, -2), vessel: { paletteId: 'tin', placeId: 'A1' } }
   expect(toLookAt(tin, ledgerOf(...events, dry).places('tin'), TODAY)).toEqual([])
+})
+
+it('a palette that holds paint and was not used for half a year, and a loan of two months, are said', () => {
+  const state = ledgerOf(fill(200, 1)).places('tin')
+  expect(unusedSince(state, [], TODAY)).toBe(daysAfter(TODAY, -200))
+  expect(unusedSince(state, [daysAfter(TODAY, -190)], TODAY)).toBe(daysAfter(TODAY, -190))
+  expect(unusedSince(state, [daysAfter(TODAY, -10)], TODAY)).toBeUndefined()
+  expect(unusedSince(ledgerOf(fill(20, 1)).places('tin'), [], TODAY)).toBeUndefined()
+  expect(unusedSince(new Map(), [], TODAY)).toBeUndefined()
+  expect([isOverdue(daysAfter(TODAY, -61), TODAY), isOverdue(daysAfter(TODAY, -20), TODAY)]).toEqual([true, false])
 })
 
 it('old tubes that nobody looked at, the oldest first', () => {

@@ -81,3 +81,20 @@ export function oldTubes(items: readonly Item[], account: (id: string) => ItemAc
     .sort((p, q) => (p.bought! < q.bought! ? -1 : 1))
     .slice(0, A_MONTH)
 }
+
+/** A loan is overdue after so many days, a palette unused (judgement). */
+const [LOAN, UNUSED] = [60, 180]
+
+/** Whether what was lent that day should be back by now. */
+export const isOverdue = (since: string, today: string): boolean => daysBetween(since, today) > LOAN
+
+/**
+ * Since when a palette that holds paint was neither painted from nor filled, where that is half a year or more; undefined
+ * where it was used, or holds nothing.
+ */
+export function unusedSince(state: PaletteState, painted: readonly string[], today: string): string | undefined {
+  const filled = [...state.values()].flatMap(({ content }) => content?.layers.map((l) => l.day) ?? [])
+  if (filled.length === 0) return undefined
+  const last = [...filled, ...painted].sort().at(-1)!
+  return daysBetween(last, today) >= UNUSED ? last : undefined
+}

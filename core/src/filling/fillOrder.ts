@@ -9,7 +9,7 @@ import { dryingDays, usualFilling } from './drying'
 import type { DryingQuestion } from './forecastDrying'
 import { isOut } from './planAgainstPans'
 import { type Practice, USUAL_PRACTICE } from './practice'
-import { Drawing, isPan, itemsToFillFrom, type Stock } from './tubes'
+import { type Draw, Drawing, isPan, itemsToFillFrom, type Stock } from './tubes'
 
 export interface PlaceToFill {
   place: Place
@@ -36,6 +36,8 @@ export function fillOrder({ palette, state, paint }: FillQuestion): PlaceToFill[
 interface Allotment extends PlaceToFill {
   millilitres: number
   item?: Item
+  /** Of a mixture: from several tubes. */
+  draws?: readonly Draw[]
 }
 
 /** Tubes for the places one after the other, each drawn from no further than it goes. */
@@ -43,6 +45,10 @@ function allotted(places: readonly PlaceToFill[], stock: Stock, practice: Practi
   const drawing = new Drawing(stock)
   return places.map(({ place, paint }) => {
     const millilitres = usualFilling(place, practice)
+    if (paint.mixedFrom) {
+      const { draws, missing } = drawing.of(paint, millilitres)
+      return { place, paint, millilitres, ...(missing ? {} : { draws }) }
+    }
     const from = drawing.fromOne(paint.id, millilitres, place)
     return { place, paint, millilitres, ...from }
   })
@@ -57,21 +63,18 @@ export const usualFillings = (
   practice: Practice = USUAL_PRACTICE,
   question: Omit<DryingQuestion, 'practice' | 'paintId'> = {},
 ): FillEvent[] =>
-  allotted(places, stock, practice).flatMap(({ place, paint, millilitres, item }): FillEvent[] =>
-    item
-      ? [
-          {
-            kind: 'fill',
-            day,
-            vessel: vesselIn(place.id),
-            itemId: item.id,
-            paintId: paint.id,
-            millilitres,
-            dryingDays: isPan(item) ? 0 : dryingDays(place, millilitres, { ...question, practice, paintId: paint.id }),
-          },
-        ]
-      : [],
-  )
+  allotted(places, stock, practice).flatMap(({ place, paint, millilitres, item, draws }): FillEvent[] => {
+    const drawn = draws ?? (item ? [{ itemId: item.id, millilitres }] : [])
+    const dries = item && isPan(item) ? 0 : dryingDays(place, millilitres, { ...question, practice, paintId: paint.id })
+    return drawn.map((draw) => ({
+      kind: 'fill',
+      day,
+      vessel: vesselIn(place.id),
+      ...draw,
+      paintId: paint.id,
+      dryingDays: dries,
+    }))
+  })
 
 /** Why a place is left out of a filling of all. */
 export interface LeftOut extends PlaceToFill {
@@ -85,10 +88,11 @@ export const leftOutOf = (
   practice: Practice = USUAL_PRACTICE,
 ): LeftOut[] =>
   allotted(places, stock, practice)
-    .filter(({ item }) => !item)
+    .filter(({ item, draws }) => !item && !draws)
     .map(({ place, paint, millilitres }) => ({ place, paint, reason: whyNot(paint, millilitres, stock) }))
 
 function whyNot(paint: Paint, needed: number, { itemsOf, left }: Stock): string {
+  if (paint.mixedFrom) return 'its parts are not all at hand'
   const items = itemsToFillFrom(itemsOf(paint.id))
   if (!items.length) return 'no tube of it at hand'
   const most = Math.max(0, ...items.map(left))

@@ -10,6 +10,8 @@ import { fillOrder, leftOutOf, usualFillings } from './fillOrder'
 import { planAgainstPans } from './planAgainstPans'
 import { planFilling, type FillingQuestion } from './planFilling'
 import { practiceOf } from './practice'
+import { canBeHad, sharesOf } from './tubes'
+import { isMixed, mainPaintOf, pouredInto } from '../ledger/stays'
 
 const TODAY = '2026-05-01'
 const tin = tinWith({ A1: { paintId: 'p' }, A2: { paintId: 'q' } })
@@ -148,5 +150,51 @@ describe('one filling, one drying day', () => {
     const wet = 0.8 * brim
     expect(dryingDays(half, 0.1, { onto: wet })).toBe(dryingDays(half, wet + 0.1))
     expect(dryingDays(half, 0.1, { onto: wet })).toBeGreaterThan(dryingDays(half, 0.1))
+  })
+})
+
+describe('a mixture of one’s own', () => {
+  const grey = {
+    ...paint('grey', { pigments: ['PB29', 'PBr7'] }),
+    mixedFrom: [
+      { paintId: 'p', parts: 3 },
+      { paintId: 'q', parts: 1 },
+    ],
+  }
+  const withGrey = tinWith({ A1: { paintId: 'grey' } })
+  const paintOf = (id: string) => (id === 'grey' ? grey : paints.get(id))
+
+  it('is filled from the tubes of its parts, and lies, dries and is said as one paint', () => {
+    const step = planned(tubes, { palette: withGrey, paint: paintOf }).steps[0]!
+    expect(step).toMatchObject({ paintId: 'grey', missing: 0 })
+    const [ultramarine, sienna] = step.layers[0]!.draws
+    expect([ultramarine!.itemId, sienna!.itemId]).toEqual(['tp', 'tq'])
+    expect(ultramarine!.millilitres / sienna!.millilitres).toBeCloseTo(3, 0)
+    expect(ultramarine!.millilitres + sienna!.millilitres).toBeCloseTo(step.millilitres, 9)
+    const fills = usualFillings(
+      [{ place: half, paint: grey }],
+      { itemsOf: (id) => tubes.filter((t) => t.paintId === id), left: (i) => i.millilitres },
+      () => ({ paletteId: 'tin', placeId: 'A1' }),
+      '2026-04-01',
+    )
+    const ledger = journal(...fills)
+    const content = ledger.places('tin').get('A1')!.content!
+    expect(mainPaintOf(content)).toBe('grey')
+    expect(isMixed(content)).toBe(false)
+    expect(planAgainstPans(withGrey, ledger.places('tin'))).toEqual({ toFill: [], out: [], other: [], unplanned: [] })
+    // its tubes are drawn from, each for its own
+    expect(ledger.account('tp').drawn + ledger.account('tq').drawn).toBeCloseTo(pouredInto(content), 9)
+  })
+  it('is short as soon as one of its parts is, and there is as much of it as that lets', () => {
+    const few = [{ ...tube('tp', 'p'), millilitres: 0.3 }, tube('tq', 'q')]
+    expect(planned(few, { palette: withGrey, paint: paintOf }).steps[0]!.missing).toBeGreaterThan(0.3)
+    expect(canBeHad(grey, (id) => (id === 'p' ? 3 : 10))).toBe(4)
+    expect(canBeHad(paint('p'), () => 7)).toBe(7)
+  })
+  it('parts in tenths add up to the amount', () => {
+    for (let tenths = 4; tenths < 40; tenths += 1) {
+      const shares = sharesOf(grey.mixedFrom, tenths / 10)
+      expect(shares.reduce((sum, s) => sum + Math.round(10 * s.millilitres), 0)).toBe(tenths)
+    }
   })
 })

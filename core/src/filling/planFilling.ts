@@ -152,7 +152,7 @@ function stepOf(place: Place, paint: Paint, wanted: Wanted, question: FillingQue
   let day = today
   let latest = today
   const layers = wanted.layers.map((millilitres): PlannedLayer => {
-    const { draws, missing: lacking } = drawing.fromSeveral(paint.id, millilitres, first)
+    const { draws, missing: lacking } = drawing.of(paint, millilitres, first)
     missing = tenth(missing + lacking)
     const drying = forecastDrying(place, millilitres, about)
     const layer = { day, millilitres, drying, draws }

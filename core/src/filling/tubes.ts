@@ -1,6 +1,10 @@
 import { isUsable, type Item } from '../documents/item'
+import type { Paint } from '../documents/paint'
 import type { Place } from '../documents/palette'
 import { capacityOf } from './drying'
+
+/** What of a paint filling depends on: its id, and of a mixture of one's own its parts. */
+export type Filled = Pick<Paint, 'id' | 'mixedFrom'>
 
 export interface Stock {
   /** Items to fill from, in any order. */
@@ -99,6 +103,18 @@ export class Drawing {
     return { draws, missing: rest >= LEAST ? rest : 0 }
   }
 
+  /** As `fromSeveral`, of a mixture from the tubes of its parts. */
+  of({ id, mixedFrom }: Filled, millilitres: number, first?: string): { draws: Draw[]; missing: number } {
+    if (!mixedFrom) return this.fromSeveral(id, millilitres, first)
+    const all = sharesOf(mixedFrom, millilitres).map(({ paintId, millilitres: ml }) =>
+      this.fromSeveral(paintId, ml, first),
+    )
+    return {
+      draws: all.flatMap((a) => a.draws),
+      missing: tenth(all.reduce((sum, a) => sum + a.missing, 0)),
+    }
+  }
+
   #inOrder(paintId: string, first: string | undefined): Item[] {
     const items = itemsToFillFrom(this.stock.itemsOf(paintId))
     const chosen = items.find((i) => i.id === first)
@@ -115,6 +131,29 @@ export class Drawing {
   }
 }
 
+/** So many ml of a mixture by its parts, in tenths that add up; every part gets at least one. */
+export function sharesOf(
+  parts: NonNullable<Paint['mixedFrom']>,
+  millilitres: number,
+): { paintId: string; millilitres: number }[] {
+  const all = parts.reduce((sum, p) => sum + p.parts, 0)
+  const tenths = Math.round(millilitres * 10)
+  let [given, due] = [0, 0]
+  return parts.map(({ paintId, parts: own }) => {
+    due += (tenths * own) / all
+    const mine = Math.max(1, Math.round(due) - given)
+    given += mine
+    return { paintId, millilitres: mine / 10 }
+  })
+}
+
 /** From which tubes so much of a paint comes, ml in tenths, and what of it they do not hold. */
-export const drawFor = (stock: Stock, paintId: string, millilitres: number, first?: string) =>
-  new Drawing(stock).fromSeveral(paintId, millilitres, first)
+export const drawFor = (stock: Stock, paint: Filled, millilitres: number, first?: string) =>
+  new Drawing(stock).of(paint, millilitres, first)
+
+/** So many ml can be had of a paint: what its tubes hold; of a mixture as much as the scarcest of its parts lets. */
+export function canBeHad({ id, mixedFrom }: Filled, atHand: (paintId: string) => number): number {
+  if (!mixedFrom) return atHand(id)
+  const all = mixedFrom.reduce((sum, p) => sum + p.parts, 0)
+  return Math.min(...mixedFrom.map((p) => (atHand(p.paintId) * all) / p.parts))
+}

@@ -166,8 +166,9 @@ const nearestReference = (paint: OpticalPaint) =>
 function targetsOf({ masstone, wash }: OpticalPaint): Targets {
   const target = (s: OpticalSwatch): Target => ({
     lab: labOfSwatch(s),
-    sd: s.sd ? Math.max(s.sd, 0.3) : SOURCE_SD[s.source],
-    tolerance: s.source === 'memory' ? MEMORY_TOLERANCE : SOURCE_SD[s.source],
+    // what was made up is no nearer than what is remembered, whatever was made up of its noise
+    sd: s.simulated ? SOURCE_SD.memory : s.sd ? Math.max(s.sd, 0.3) : SOURCE_SD[s.source],
+    tolerance: s.simulated || s.source === 'memory' ? MEMORY_TOLERANCE : SOURCE_SD[s.source],
   })
   return { ...(masstone ? { masstone: target(masstone) } : {}), ...(wash ? { wash: target(wash) } : {}) }
 }

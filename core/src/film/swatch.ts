@@ -15,6 +15,8 @@ export interface OpticalSwatch {
   sd?: number
   /** Reflectance of 36 bands, 0..1. */
   spectrum?: readonly number[]
+  /** Made up to try something out: no measurement. */
+  simulated?: boolean
 }
 
 /** What of a paint its film depends on. */

@@ -3,6 +3,7 @@ import { recipesIn } from '../collection/lists'
 import { same } from '../documents/diff'
 import { labD65, type LabD65 } from '../units'
 import { masstoneOf, WASH_WATER, washOf, type Optics } from '../film/optics'
+import type { Swatch } from '../documents/paint'
 import type { Recipe } from '../documents/recipe'
 import { labOfSwatch } from '../film/swatch'
 import { mixOptics } from './mixOptics'
@@ -14,9 +15,12 @@ export interface Observation {
   wash?: LabD65
 }
 
+/** The colour of a swatch that was really painted; what was made up says nothing. */
+const seenIn = (swatch: Swatch | undefined) => (swatch?.simulated ? undefined : labOfSwatch(swatch))
+
 /** What a kept recipe says of the real mixture; undefined where that was not painted out. */
 export function observationOf(recipe: Recipe): Observation | undefined {
-  const [masstone, wash] = [labOfSwatch(recipe.masstone), labOfSwatch(recipe.wash)]
+  const [masstone, wash] = [seenIn(recipe.masstone), seenIn(recipe.wash)]
   if (!masstone && !wash) return undefined
   return {
     paints: recipe.paints.map((p) => ({ id: p.paintId, parts: p.parts })),

@@ -104,7 +104,7 @@ const standardWhite = () => {
 export const strengthsIn = derived((reading): ReadonlyMap<string, LearnedStrength> => {
   const notes: StrengthNote[] = recipesIn(reading).flatMap((r) => observationOf(r) ?? [])
   for (const { id, tint } of paintsJudged(reading)) {
-    const seen = labOfSwatch(tint)
+    const seen = tint?.simulated ? undefined : labOfSwatch(tint)
     if (seen) notes.push({ paints: [{ id, parts: 1 }, tintWhite()], masstone: seen, isTint: true })
   }
   const optics = new Map<string, Optics>()

@@ -27,10 +27,12 @@ const LONGEST_NAME = 120
  * two becomes nothing.
  *
  * @param note where the swatches come from, such as the photograph's name.
+ * @param simulated whether the photograph was made up: what comes of it is marked for good, and no measurement.
  */
 export function becomes(
   boxes: readonly CheckedBox[],
   note?: string,
+  simulated = false,
 ): { swatches: BoxSwatch[]; mixtures: BoxMixture[] } {
   const swatches: BoxSwatch[] = []
   const mixtures: BoxMixture[] = []
@@ -41,6 +43,7 @@ export function becomes(
     source: 'photo',
     sd,
     ...(note ? { note: note.slice(0, 200) } : {}),
+    ...(simulated ? { simulated } : {}),
   })
   for (const { box, read, verdict, isPale } of boxes) {
     const [first] = read.patches

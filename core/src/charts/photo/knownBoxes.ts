@@ -22,7 +22,8 @@ export function knownBoxes(
     const [only, ...more] = box.filling.parts
     if (!part || !only || more.length) return []
     const swatch = paint(only.paintId)?.[part]
-    const lab = swatch && TRUSTED.has(swatch.source) ? labOfSwatch(swatch) : undefined
+    const isTrusted = swatch && TRUSTED.has(swatch.source) && !swatch.simulated
+    const lab = isTrusted ? labOfSwatch(swatch) : undefined
     return lab ? [{ box: i, lab }] : []
   })
 }

@@ -97,7 +97,8 @@ describe('what is reckoned', () => {
   it('ranks candidates by keys and by dragging, and keeps the ranking with what was seen', async () => {
     const order = () =>
       app.driver.executeScript<string[]>(
-        `return [...document.querySelectorAll('section[aria-label="Head to head"] ol li')].map((li) => li.querySelector('button').innerText.trim())`,
+        `return [...document.querySelectorAll('section[aria-label="Head to head"] ol li')].map((li) =>
+          li.querySelector('[aria-label$=" one up"]').getAttribute('aria-label').replace(' one up', ''))`,
       )
     const [first, second] = (await order()) as [string, string]
     await app.click(`${second} one up`)

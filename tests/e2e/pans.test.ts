@@ -50,7 +50,8 @@ describe('a pan that moves', () => {
     expect(await app.placeSays('B1')).toContain('its pan is out')
     await app.choose('Loose pans', 'the pan of B1')
     await app.driver.executeScript('arguments[0].focus()', await app.named('Put it in'))
-    await app.press(Key.ENTER)
+    // two Enters at once are one; whoever presses anything between means both
+    await app.press(Key.SHIFT, Key.ENTER)
     await app.says('B1: Yellow ochre')
     await app.chord(Key.CONTROL, 'z')
     await app.says('B1: its pan is out')

@@ -94,6 +94,8 @@ describe('for one paint', () => {
     await app.press(Key.ENTER, Key.TAB)
     // hue and value: no, yes, above all; one stop for Tab, keys between them
     await app.press(Key.END, Key.ENTER)
+    // two Enters at once are one; whoever presses anything between means both
+    await app.press(Key.SHIFT)
     await app.driver.executeScript(
       `[...document.querySelectorAll('summary')].find((s) => s.innerText === 'How they are ordered').focus()`,
     )

@@ -2,7 +2,7 @@
 import type { Holder } from '@juxtachrome/core/documents'
 import { type HolderProblem, shapeOf, type Thing } from '@juxtachrome/core/drawing'
 import { boxOf } from '@juxtachrome/core/arranging'
-import { useElementSize } from '@vueuse/core'
+import { useElementSize, useEventListener } from '@vueuse/core'
 import { computed, nextTick, ref } from 'vue'
 import type { BoxDrawing } from './useBoxDrawing'
 import { actOnBox } from '~/shared/keys/boxKeys'
@@ -17,6 +17,15 @@ const props = defineProps<{
 const { things, chosen, focused, offset, lines, press, perform } = props.drawing
 const svg = ref<SVGSVGElement>()
 const { width } = useElementSize(svg)
+// a finger on a well moves the well, both ways; beside the wells it moves the page
+useEventListener(
+  svg,
+  'touchstart',
+  (event: TouchEvent) => {
+    if ((event.target as Element).closest('[data-thing]')) event.preventDefault()
+  },
+  { passive: false },
+)
 const MARGIN = 6
 const scale = () => width.value / (props.holder.width + 2 * MARGIN)
 const wrong = computed(() => new Set(props.problems.flatMap((p) => p.keys)))

@@ -15,10 +15,10 @@ const items = computed(() => itemsToFillFrom(collection.itemsOf(props.paintId)))
 </script>
 
 <template>
-  <label v-if="items.length > 1" class="flex flex-wrap items-center gap-2 text-sm"
+  <label v-if="items.length > 1" class="flex max-w-md min-w-0 items-center gap-2 text-sm"
     >from
     <select
-      class="input w-auto max-w-full"
+      class="input min-w-0 grow"
       :aria-label="`What ${placeId} is filled from`"
       :value="drawn"
       @change="emit('choose', ($event.target as HTMLSelectElement).value)"

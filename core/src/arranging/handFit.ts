@@ -1,5 +1,5 @@
 import type { Holder } from '../documents/palette'
-import { areaOf, boxOf } from './geometry'
+import { areaOf, type Box, boxOf, sharedBox } from './geometry'
 
 /** What a hand spans, mm. Adjustable: hands differ (common practice, no source). */
 export interface Hand {
@@ -91,9 +91,19 @@ export function workingRoom(holder: Holder): { widest?: string; narrowest: numbe
     }),
   )
   const widest = BRUSHES.filter((b) => b.width * EASE <= narrowest).at(-1)
+  // what lies under pans is not free to mix on
+  const covered = (surface: Box) =>
+    holder.places.reduce((sum, p) => {
+      const both = sharedBox(surface, boxOf(p.shape))
+      return both ? sum + both.width * both.height : sum
+    }, 0)
   const mixing = holder.parts
     .filter((p) => p.kind === 'mixing')
-    .reduce((sum, p) => sum + areaOf({ id: '', container: 'well', depth: 1, shape: p.shape }), 0)
+    .reduce(
+      (sum, { shape }) =>
+        sum + Math.max(0, areaOf({ id: '', container: 'well', depth: 1, shape }) - covered(boxOf(shape))),
+      0,
+    )
   return {
     ...(widest ? { widest: widest.label } : {}),
     narrowest,

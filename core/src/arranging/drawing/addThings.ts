@@ -1,8 +1,10 @@
 import type { Holder, Place, PlaceShape } from '../../documents/palette'
+import { same } from '../../documents/diff'
 import { fail, ok, type Result } from '../../result'
 import { type Box, boxOf, sharedBox } from '../geometry'
 import { FULL_PAN, HALF_PAN } from '../holderShapes'
 import { checked, type Drawing, type Drawn, freshNames, MOST_PARTS, MOST_PLACES, tooMany } from './drawing'
+import { emptyHolder } from './wholeHolder'
 import { hundredth, outsideBy, overlapOf, type Part, partKey, shapeOf, thingsOf } from './things'
 
 const FOR: Record<Place['container'], { width: number; height: number; depth: number }> = {
@@ -25,6 +27,12 @@ export function addPlaces(
   return checked({ ...holder, places: [...holder.places, ...places] }, names)
 }
 
+/** Whether nothing was drawn in a box yet but the pan with which it begins. */
+function isJustBegun({ places, parts }: Holder): boolean {
+  const begun = emptyHolder('', '').places
+  return parts.length === 0 && same(places, begun)
+}
+
 export interface RowSpec {
   rows: number
   columns: number
@@ -34,11 +42,16 @@ export interface RowSpec {
   depth: number
   gap: number
 }
-/** Rows of equal wells or pans, laid where there is room: below what is drawn, or at the upper left corner. Errors: `absurd-count`, `too-many`. */
-export function addRows(holder: Holder, { rows, columns, container, width, height, depth, gap }: RowSpec): Drawing {
+/**
+ * Rows of equal wells or pans, laid where there is room: below what is drawn, or at the upper left corner; each row has a
+ * letter of its own. The first rows of a box that was just begun take the place of the pan it began with.
+ * Errors: `absurd-count`, `too-many`.
+ */
+export function addRows(drawn: Holder, { rows, columns, container, width, height, depth, gap }: RowSpec): Drawing {
   if (!isCount(rows) || !isCount(columns)) return fail('absurd-count', 'Between 1 and 64 in a row, and so many rows.')
   if (![width, height, depth].every((n) => n > 0) || !(gap >= 0))
     return fail('absurd-count', 'Sizes above 0 mm, and no gap below 0.')
+  const holder = isJustBegun(drawn) ? { ...drawn, places: [] } : drawn
   const block = { width: columns * (width + gap) - gap, height: rows * (height + gap) - gap }
   const at = roomFor(holder, block)
   const rounding = container === 'well' ? 3 : 1
@@ -53,15 +66,27 @@ export function addRows(holder: Holder, { rows, columns, container, width, heigh
       corner: rounding,
     }
   })
-  return addPlaces(holder, shapes, container, depth)
+  if (holder.places.length + shapes.length > MOST_PLACES) return tooMany()
+  let named = holder
+  for (let row = 0; row < rows; row += 1) {
+    const own = shapes.slice(row * columns, (row + 1) * columns)
+    const names = freshNames(named, columns)
+    const places = own.map((shape, i): Place => ({ id: names[i]!, container, depth, shape }))
+    named = { ...named, places: [...named.places, ...places] }
+  }
+  return checked(
+    named,
+    named.places.slice(holder.places.length).map((p) => p.id),
+  )
 }
 const isCount = (n: number) => Number.isInteger(n) && n >= 1 && n <= 64
 
 /** A ring of round wells about the middle. Errors: `absurd-count`, `too-many`, `no-room`. */
 export function addRing(
-  holder: Holder,
+  drawn: Holder,
   { count, radius, depth }: { count: number; radius: number; depth: number },
 ): Drawing {
+  const holder = isJustBegun(drawn) ? { ...drawn, places: [] } : drawn
   if (!isCount(count) || !(radius > 0)) return fail('absurd-count', 'A ring has 1 to 64 wells, wider than 0 mm.')
   const half = Math.min(holder.width, holder.height) / 2
   // as far out as it can lie clear of what is drawn
@@ -91,11 +116,16 @@ const PART_SIZES: Record<Part['kind'], { width: number; height: number }> = {
   hinge: { width: 0, height: 2 },
   hold: { width: 24, height: 24 },
 }
-/** A mixing surface or slot as large as there is room for, up to the usual; a hinge, a thumb hole. Errors: `too-many`. */
+/** A mixing surface or slot as large as there is room for, up to the usual; a hinge, a thumb hole. Errors: `too-many`, `no-room`. */
 export function addPart(holder: Holder, kind: Part['kind']): Drawing {
   if (holder.parts.length >= MOST_PARTS) return tooMany()
   const key = partKey(holder.parts.length)
   const shape = kind === 'hinge' ? hingeOf(holder) : partShape(holder, kind)
+  if (!shape)
+    return fail(
+      'no-room',
+      `There is no room for ${NO_ROOM_FOR[kind]} beside what is drawn. Move or take something out first.`,
+    )
   return checked({ ...holder, parts: [...holder.parts, { kind, shape }] }, [key])
 }
 const hingeOf = ({ width, height }: Holder): PlaceShape => ({
@@ -106,7 +136,13 @@ const hingeOf = ({ width, height }: Holder): PlaceShape => ({
   height: PART_SIZES.hinge.height,
   corner: 0,
 })
-function partShape(holder: Holder, kind: Exclude<Part['kind'], 'hinge'>): PlaceShape {
+const NO_ROOM_FOR: Record<Part['kind'], string> = {
+  mixing: 'a mixing surface',
+  slot: 'a slot',
+  hinge: 'a hinge',
+  hold: 'a thumb hole',
+}
+function partShape(holder: Holder, kind: Exclude<Part['kind'], 'hinge'>): PlaceShape | undefined {
   const usual = PART_SIZES[kind]
   const shares = kind === 'hold' ? [1] : [1, 0.8, 0.6, 0.4]
   const sizes = shares.flatMap((w) => shares.map((h) => ({ width: w * usual.width, height: h * usual.height })))
@@ -115,7 +151,8 @@ function partShape(holder: Holder, kind: Exclude<Part['kind'], 'hinge'>): PlaceS
     const at = corner(holder, size)
     return at ? [{ ...at, ...size }] : []
   })[0]
-  const { x, y, width, height } = fitting ?? { ...roomFor(holder, sizes.at(-1)!), ...sizes.at(-1)! }
+  if (!fitting) return undefined
+  const { x, y, width, height } = fitting
   return kind === 'hold'
     ? { kind: 'circle', x: x + width / 2, y: y + height / 2, radius: width / 2 }
     : { kind: 'rect', x, y, width: hundredth(width), height: hundredth(height), corner: kind === 'mixing' ? 4 : 1 }

@@ -5,6 +5,7 @@ import { Holder, type Palette, type PlacePlan } from '../../documents/palette'
 import type { Result } from '../../result'
 import { HOLDERS } from '../holders'
 import { traitsOfPlaces } from '../placeTraits'
+import { workingRoom } from '../handFit'
 import { addPart, addRing, addRows, squeezeIn } from './addThings'
 import {
   duplicateThings,
@@ -38,16 +39,26 @@ describe('drawing a box', () => {
     holder = must(addPart(holder, 'mixing')).holder
     const hold = must(addPart(holder, 'hold'))
     holder = hold.holder
-    expect(holder.places).toHaveLength(17)
-    expect(new Set(holder.places.map((p) => p.id)).size).toBe(17)
+    // the pan with which it began made room; each row has its letter
+    expect(holder.places.map((p) => p.id)).toEqual(
+      ['A', 'B'].flatMap((l) => [1, 2, 3, 4, 5, 6, 7, 8].map((n) => `${l}${n}`)),
+    )
+    expect(must(addRows(holder, { rows: 1, columns: 3, ...wells })).keys).toEqual(['C1', 'C2', 'C3'])
     expect(holderProblems(holder)).toEqual([])
     const [pan] = hold.keys
     expect(thingsOf(holder).find((t) => t.key === pan)).toMatchObject({ part: { kind: 'hold' } })
     const round = must(resizeHolder(emptyHolder('own', 'Mine'), { width: 200, height: 90, outline: 'ring' })).holder
     expect(round.height).toBe(200)
     const ring = must(addRing(round, { count: 16, radius: 12, depth: 8 })).holder
-    expect(ring.places.slice(1).every((p) => outsideBy(p.shape, ring) < 0.01)).toBe(true)
+    expect(ring.places).toHaveLength(16)
+    expect(ring.places.every((p) => outsideBy(p.shape, ring) < 0.01)).toBe(true)
     expect(codeOf(addRing(round, { count: 60, radius: 12, depth: 8 }))).toBe('no-room')
+    // where pans lie everywhere, no surface is put over them, and what lies over one is not counted as free
+    const full = must(addRows(emptyHolder('own', 'Mine'), { rows: 3, columns: 5, ...wells })).holder
+    expect(codeOf(addPart(full, 'mixing'))).toBe('no-room')
+    const whole = { x: 0, y: 0, width: 120, height: 80, corner: 0, kind: 'rect' as const }
+    const covered = { ...full, parts: [{ kind: 'mixing' as const, shape: whole }] }
+    expect(workingRoom(covered).mixingPerPlace).toBeCloseTo((120 * 80 - 15 * 20 * 18) / 100 / 15, 6)
   })
 
   it('moves things together, as far as they stay in the box, and back again', () => {

@@ -2,8 +2,14 @@ import type { Box } from '../geometry'
 
 /** Lengths are counted in tenths of a millimetre, so that every comparison is exact. */
 const UNIT = 10
-export const inTenths = (mm: number): number => Math.round(mm * UNIT)
+/** Room: what there is of it in whole tenths, never more. */
+export const inTenths = (mm: number): number => Math.floor(mm * UNIT + 1e-6)
+/** What takes room: in whole tenths that hold it, never less. */
+export const tenthsFor = (mm: number): number => Math.ceil(mm * UNIT - 1e-6)
 const inMm = (tenths: number): number => tenths / UNIT
+
+/** About a second's worth (measured; machines differ). */
+const LOOKS = 60_000_000
 
 /** How a rectangle is divided: not, less a strip of waste, by one cut, or into five blocks round a middle one. */
 const enum Cut {
@@ -22,7 +28,8 @@ const enum Cut {
  * manufacturer's pallet loading problem, J. Oper. Res. Soc. 49 (1998) 819-828). A cut is tried only where sums of sides
  * end; a rectangle that holds as many as its bound allows (F. W. Barnes, Packing the maximum number of m x n tiles in a
  * large p x q rectangle, Discrete Mathematics 26 (1979) 93-100) is not looked at further. No proof in general: the
- * method is not known to fail below some thousands of boxes.
+ * method is not known to fail below some thousands of boxes. Five blocks are tried for the smaller rectangles first, up to
+ * so many looks in all, since their number grows with the sixth power of the sides; beyond, cuts alone.
  */
 export class BlockTable {
   /** Sums of sides, rising from 0; the only widths and heights worth looking at. */
@@ -33,6 +40,8 @@ export class BlockTable {
   readonly #cut: Uint8Array
   readonly #at: Int16Array
   readonly #n: number
+  #looks = LOOKS
+  readonly #cutsAt: (readonly number[] | undefined)[] = []
 
   /** `long` and `short` are a pan's sides, `width` and `height` the greatest rectangle asked for; all in tenths of mm. */
   constructor(
@@ -83,7 +92,10 @@ export class BlockTable {
   }
 
   /** Where cuts are worth trying: what is left of a length beyond each sum, as a sum. */
-  #cuts(i: number): number[] {
+  #cuts(i: number): readonly number[] {
+    return (this.#cutsAt[i] ??= this.#cutsOf(i))
+  }
+  #cutsOf(i: number): number[] {
     const found = new Set<number>()
     for (let c = 1; c < i; c += 1) found.add(this.floor[this.sums[i]! - this.sums[c]!]!)
     return [...found].filter((at) => at > 0).sort((p, q) => p - q)
@@ -127,6 +139,9 @@ export class BlockTable {
     const n = this.#n
     const count = this.#count
     const [xs, ys] = [this.#cuts(i), this.#cuts(j)]
+    const looks = (xs.length * (xs.length - 1) * ys.length * (ys.length - 1)) / 4
+    if (looks > this.#looks) return
+    this.#looks -= looks
     const sums = this.sums
     const left = (from: number, at: number) => this.floor[sums[from]! - sums[at]!]!
     for (let p = 0; p < xs.length; p += 1)

@@ -1,6 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import type { Box } from '../geometry'
+import { sharedBox, type Box } from '../geometry'
 import { toTheEnd } from '../../steps'
 import { BlockTable } from './blockTable'
 import { LShapes } from './lShapes'
@@ -229,4 +229,36 @@ describe('pans in a tin', () => {
     expect(codeOf({ width: 100, height: 60, keepFree: { x: 90, y: 0, width: 30, height: 20 } })).toBe('no-room')
     expect(pack({ width: 10, height: 10 }).onlyHalf.half).toBe(0)
   })
+})
+
+it('no pan lies in what is kept free, by however little: fractions of tenths included', () => {
+  fc.assert(
+    fc.property(
+      fc.record({
+        width: fc.double({ min: 60, max: 120, noNaN: true }),
+        height: fc.double({ min: 40, max: 70, noNaN: true }),
+        gap: fc.constantFrom(0, 0.33, 1),
+        free: fc.record({
+          x: fc.double({ min: 0, max: 1, noNaN: true }),
+          y: fc.double({ min: 0, max: 1, noNaN: true }),
+          width: fc.double({ min: 5, max: 40, noNaN: true }),
+          height: fc.double({ min: 5, max: 30, noNaN: true }),
+        }),
+      }),
+      ({ width, height, gap, free }) => {
+        const keepFree = { ...free, x: free.x * (width - free.width), y: free.y * (height - free.height) }
+        const packed = toTheEnd(packTin({ width, height, gap, keepFree }))
+        if (!packed.ok) return
+        for (const { pans } of [packed.value.onlyHalf, packed.value.onlyFull, ...packed.value.mixed])
+          for (const pan of pans) {
+            expect(pan.x >= -1e-9 && pan.y >= -1e-9).toBe(true)
+            expect(pan.x + pan.width <= width + 1e-9 && pan.y + pan.height <= height + 1e-9).toBe(true)
+            const shared = sharedBox(pan, keepFree)
+            const over = shared ? Math.min(shared.width, shared.height) : 0
+            expect(over).toBeLessThan(1e-6)
+          }
+      },
+    ),
+    { numRuns: runs(60) },
+  )
 })

@@ -1,7 +1,7 @@
 import { type Box, sharedBox } from '../geometry'
 import { FULL_PAN, HALF_PAN } from '../holderShapes'
 import { fail, ok, type Result } from '../../result'
-import { BlockTable, inTenths } from './blockTable'
+import { BlockTable, inTenths, tenthsFor } from './blockTable'
 import { LShapes } from './lShapes'
 
 export interface PanSides {
@@ -48,6 +48,8 @@ interface Sized {
   table: BlockTable
   shapes: LShapes
 }
+/** L-shapes are searched up to so many pans: their time grows too fast beyond, and blocks leave little (measured). */
+const MOST_FOR_SHAPES = 170
 const isLength = (n: number, least: number, most: number) => Number.isFinite(n) && n >= least && n <= most
 
 /**
@@ -73,7 +75,7 @@ export function* packTin(question: TinQuestion): Generator<PackProgress, Result<
   const free = asked && freeIn(asked, gap, w, h)
 
   const sized = (size: PackedPan['size'], pan: PanSides): Sized => {
-    const sides = [inTenths(pan.width + gap), inTenths(pan.height + gap)]
+    const sides = [tenthsFor(pan.width + gap), tenthsFor(pan.height + gap)]
     const table = new BlockTable(Math.max(...sides), Math.min(...sides), w, h)
     return { size, table, shapes: new LShapes(table) }
   }
@@ -90,6 +92,7 @@ export function* packTin(question: TinQuestion): Generator<PackProgress, Result<
   yield { done: 0, soFar: answer() }
   if (!free)
     for (const [i, kind] of kinds.entries()) {
+      if (best[i]!.count > MOST_FOR_SHAPES) continue
       const search = kind.shapes.better(w, h)
       for (;;) {
         const step = search.next()
@@ -122,8 +125,9 @@ const isInside = ({ x, y, width, height }: Box, w: number, h: number) =>
 
 /** What is kept free as blocks see it: a pan's share of the gap lies to its left and above it, and may lie in there. */
 function freeIn({ x, y, width, height }: Box, gap: number, w: number, h: number): Field | undefined {
+  // never into what was asked to be kept free, not by a twentieth of a millimetre
   const [left, top] = [inTenths(x), inTenths(y)]
-  const [right, below] = [Math.min(w, inTenths(x + width - gap)), Math.min(h, inTenths(y + height - gap))]
+  const [right, below] = [Math.min(w, tenthsFor(x + width - gap)), Math.min(h, tenthsFor(y + height - gap))]
   return right > left && below > top ? { x: left, y: top, width: right - left, height: below - top } : undefined
 }
 

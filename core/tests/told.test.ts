@@ -155,7 +155,8 @@ describe('whatever would answer otherwise is told of a change', () => {
     findStandIns: 0.5,
     gatherNeeds: 0.8,
     judgeConvenience: 0.5,
-    proposeSwaps: 0.9,
+    // it reads nearly everything; of the dozen changes that leave it equal one more or less is a tenth
+    proposeSwaps: 0.95,
     reducePalette: 0.3,
     substitutePalette: 0.5,
     wantReplacing: 0.6,

@@ -71,6 +71,15 @@ export function buildDemo(today: string): Documents {
   }
   documents.holders = [...DEMO_BOXES]
   documents.blends = [...DEMO_BLENDS]
+  documents.fadeTests = [
+    {
+      id: 'demo-fade-window',
+      v: 1,
+      day: daysAfter(today, -95),
+      paintIds: ['demo-h-quinacridone-rose', 'demo-g-burnt-sienna', 'demo-h-viridian'],
+      looks: [{ day: daysAfter(today, -62), faded: 'no change' }],
+    },
+  ]
   documents.trials = lines(DEMO_TRIALS).map((cells, i) => trialOf(cells, i, paints, today))
   documents.rankings = lines(DEMO_RANKINGS).map(([name, ago, ...ranked]) => ({
     id: `demo-${slug(name!)}`,

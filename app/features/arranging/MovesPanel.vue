@@ -9,6 +9,7 @@ import { usePaintName } from '~/shared/words/paintName'
 import { usePans } from '~/shared/items/usePans'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
+import PlanAndPans from '~/shared/tray/PlanAndPans.vue'
 
 /** From the palette as it lies to the plan: the fewest steps with real pans, each ticked off as it is done. */
 const props = defineProps<{ palette: Palette }>()

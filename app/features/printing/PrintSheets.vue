@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { useSwatchCommands } from '~/features/swatches'
+import { useNotices } from '~/stores/notices'
 import { FADE_LOOKS, type Printed } from '@juxtachrome/core/charts'
 import type { Paint } from '@juxtachrome/core/documents'
 import { daysAfter } from '@juxtachrome/core/units'
@@ -38,6 +40,8 @@ async function save(how: 'PDF' | 'PNG' | 'SVG') {
     busy.value = ''
   }
 }
+const swatches = useSwatchCommands()
+const notices = useNotices()
 /** The days on which the halves of a fade test are compared. */
 function calendar() {
   const names = props.paints.map((p) => p.name).join(', ')
@@ -47,6 +51,16 @@ function calendar() {
   })
   const begun = { id: `fade-${props.today}`, day: props.today, title: 'Fade test begun', text: names }
   void saveCalendar('juxtachrome-fade-test.ics', 'Fade test', [begun, ...looks])
+}
+/** From then on Today says when its halves are to be compared. */
+function begin() {
+  if (
+    swatches.beginFadeTest(
+      props.paints.map((p) => p.id),
+      props.today,
+    )
+  )
+    notices.say('Today says when its halves are to be compared.')
 }
 const label = (i: number) =>
   props.printed.pages.length > 1 ? `${title.value}, sheet ${i + 1} of ${props.printed.pages.length}` : title.value
@@ -60,7 +74,10 @@ const label = (i: number) =>
       </button>
       <button class="btn" :disabled="Boolean(busy)" @click="save('PNG')">PNG</button>
       <button class="btn" :disabled="Boolean(busy)" @click="save('SVG')">SVG</button>
-      <button v-if="sheetOf(kind).hasDays" class="btn" @click="calendar">Save the days for a calendar</button>
+      <template v-if="sheetOf(kind).hasDays">
+        <button class="btn" @click="calendar">Save the days for a calendar</button>
+        <button class="btn" @click="begin">It is in the window since today</button>
+      </template>
       <p class="hint min-w-60 grow basis-0 text-sm">
         Print at 100 %, without fitting to the page; the ruler at the foot is 50 mm long.
       </p>

@@ -12,6 +12,9 @@ import SwatchBand from '~/shared/swatch/SwatchBand.vue'
 import ValueStrip from '~/shared/charts/ValueStrip.vue'
 
 useHead({ title: 'Side by side · Juxtachrome' })
+const router = useRouter()
+/** The screen before this one; none where it was opened by its address. */
+const cameFrom = router.options.history.state.back
 const strip = useStrip()
 const { samples, pair, comparison } = useStripSamples()
 const { predict } = useMixtures()
@@ -35,7 +38,10 @@ const curves = computed(() =>
 
 <template>
   <div class="mx-auto w-full max-w-7xl p-3">
-    <h1 class="mb-2">Side by side</h1>
+    <div class="mb-2 flex items-center gap-3">
+      <h1 class="grow">Side by side</h1>
+      <button v-if="cameFrom" class="btn" @click="router.back()">Back to where you were</button>
+    </div>
     <p v-if="samples.length < 2" class="panel max-w-2xl p-5">
       Send two or more paints, mixtures or colours to the strip along the bottom; what differs between them is read
       here.

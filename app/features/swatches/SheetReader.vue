@@ -6,9 +6,10 @@ import { viewOfPaint, type Corners, type SheetReading } from '@juxtachrome/core/
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { useSwatchCommands } from './commands'
 import { counted } from '@juxtachrome/core/units'
-import { cornersToLay, decodePhoto, pictureOf, usePhoto } from '~/shared/files/usePhoto'
+import { cornersToLay, decodePhoto, usePhoto } from '~/shared/files/usePhoto'
 import { readSheet } from './useSheet'
 import { useFoundGrid } from './useFoundGrid'
+import { madeUpSheet } from './madeUpSheet'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useCore } from '~/shared/questions/useCore'
@@ -67,22 +68,12 @@ async function show(file: Blob, name: string, madeUp = false) {
 /** A made-up photograph of the paints at hand, tilted and unevenly lit, to try this out. */
 async function tryIt() {
   const colours = order.value.slice(0, 24).map((p) => p && viewOfPaint(p).masstone)
-  const sheet = await core.ask(
-    'simulateSheet',
-    {
-      colours,
-      columns: 6,
-      width: 1500,
-      height: 1100,
-      conditions: { noise: 0.015, tilt: 0.12, uneven: 0.35, light: [1, 0.92, 0.82] },
-    },
-    { topic: 'made-up sheet' },
-  ).result
+  const sheet = await madeUpSheet(core, colours)
   if (!sheet.ok) {
     if (sheet.error.code !== 'replaced') trouble.value = sheet.error.message
     return
   }
-  await show(await pictureOf(sheet.value.image), 'made-up sheet', true)
+  await show(sheet.value, 'made-up sheet', true)
   kind.value = 'masstone'
 }
 /** The paints in the order in which they name the cells: a palette's own order, or the collection by name. */

@@ -12,9 +12,11 @@ import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import * as z from 'zod/mini'
 import { computed } from 'vue'
-import type { Item, Palette } from '@juxtachrome/core/documents'
+import { fadeProgress } from '@juxtachrome/core/charts'
+import { FADED, type Item, type Palette } from '@juxtachrome/core/documents'
 import { useFillCommands } from '~/features/filling'
 import { usePaintCommands } from '~/features/paints'
+import { useSwatchCommands } from '~/features/swatches'
 import { usePaintName } from '~/shared/words/paintName'
 import { plansAndPansInWords } from '~/shared/words/plansAndPans'
 import { useItemWords } from '~/shared/words/itemWords'
@@ -91,6 +93,14 @@ const unused = computed(() =>
     return since ? [{ palette, since }] : []
   }),
 )
+const swatches = useSwatchCommands()
+/** Fade tests that are in a window: begun, or to be looked at. */
+const fading = computed(() =>
+  collection.fadeTests.flatMap((test) => {
+    const { next, isDue } = fadeProgress(test, props.today)
+    return next ? [{ test, next, isDue }] : []
+  }),
+)
 const paints = usePaintCommands()
 /** An old tube was looked at and is good: it is not asked about for a year. */
 function stillGood(item: Item) {
@@ -104,7 +114,8 @@ const isDue = computed(
       look.value.length +
       out.value.length +
       old.value.length +
-      unused.value.length >
+      unused.value.length +
+      fading.value.length >
     0,
 )
 </script>
@@ -171,6 +182,23 @@ const isDue = computed(
       <li v-for="u in unused" :key="`unused ${u.palette.id}`" class="border-t border-line py-1">
         <NuxtLink class="link" :to="`/palettes/${u.palette.id}/use`">{{ u.palette.name }}</NuxtLink> was neither painted
         from nor filled since {{ dayInWords(u.since) }}.
+      </li>
+      <li
+        v-for="f in fading"
+        :key="f.test.id"
+        class="flex flex-wrap items-center gap-x-3 gap-y-1 border-t border-line py-1"
+      >
+        <span class="min-w-60 grow"
+          >Fade test of {{ counted(f.test.paintIds.length, 'paint') }}, in the window since
+          {{ dayInWords(f.test.day) }}:
+          {{ f.isDue ? 'compare its halves now. What do you see?' : `to be compared on ${dayInWords(f.next)}.` }}</span
+        >
+        <template v-if="f.isDue">
+          <button v-for="seen in FADED" :key="seen" class="btn" @click="swatches.lookAtFade(f.test, seen, today)">
+            {{ seen }}
+          </button>
+        </template>
+        <button v-else class="btn btn-quiet" @click="swatches.endFadeTest(f.test, today)">Taken out</button>
       </li>
       <li v-if="old.length" class="border-t border-line py-1">
         Old tubes to look at this month:

@@ -11,6 +11,7 @@ import { useCollection } from '~/stores/collection'
 import LensBar from '~/shared/tray/LensBar.vue'
 import LevelAsk from './LevelAsk.vue'
 import LogForm from './LogForm.vue'
+import PlanAndPans from '~/shared/tray/PlanAndPans.vue'
 import PaletteTray from '~/shared/tray/PaletteTray.vue'
 import PaletteZones from '~/shared/tray/PaletteZones.vue'
 import PlaceLegend from '~/shared/tray/PlaceLegend.vue'
@@ -67,6 +68,7 @@ const said = computed(() => through.value?.says?.(by.value) ?? '')
     <template #tray>
       <LensBar v-model="lens" :lenses="USE_LENSES" class="mb-2" />
       <PaletteTray
+        data-repeats
         :palette="palette"
         :state="state"
         :today="today"
@@ -76,6 +78,7 @@ const said = computed(() => through.value?.says?.(by.value) ?? '')
         @select="choose"
       />
       <p class="hint mt-2 text-sm" role="status">{{ said }}</p>
+      <PlanAndPans :palette="palette" class="mt-1" />
       <PlaceLegend :palette="palette" :state="state" :seen="seen" class="mt-3 max-lg:hidden" @select="choose" />
     </template>
     <template #right>

@@ -166,7 +166,7 @@ describe('the moves', () => {
         ),
         (way) => {
           const { lying, palette } = asked(way)
-          const now = new Map(lying)
+          const now = new Map<string, string>(lying)
           const aside: string[] = []
           const planned = planMoves({ palette, lying }).moves
           const leftOver = planMoves({ palette, lying }).leftOver.length

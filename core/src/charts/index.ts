@@ -1,5 +1,6 @@
 /** Keys, charts and cards, in millimetres. What is shared of it, by name. */
 export { USUAL_KEY, type KeyForm, type KeyLook } from './keyCells'
+export { fadeProgress } from './fadeLooks'
 export { layBook } from './layBook'
 export { layCards } from './layCards'
 export { layChart } from './layChart'

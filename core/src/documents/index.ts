@@ -49,5 +49,6 @@ export { isStanding, Purchase, PURCHASE_STATES, type PurchaseLine, type Purchase
 export { Ranking } from './ranking'
 export { type PaintParts, Recipe } from './recipe'
 export { Shop } from './shop'
+export { FADED, FadeTest } from './fadeTest'
 export { HELD, Trial, Wanted } from './trial'
 export { atVersion, Version, versionOf } from './version'

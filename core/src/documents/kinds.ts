@@ -1,6 +1,7 @@
 import type * as z from 'zod/mini'
 import { blendKind } from './keptBlend'
 import { budgetKind } from './budget'
+import { fadeTestKind } from './fadeTest'
 import { guideKind } from './guide'
 import { holderKind } from './ownHolder'
 import { itemKind } from './item'
@@ -38,6 +39,7 @@ export const KINDS = {
   purchases: purchaseKind,
   budgets: budgetKind,
   leftovers: leftoverKind,
+  fadeTests: fadeTestKind,
   settings: settingsKind,
   journal: journalKind,
 } as const

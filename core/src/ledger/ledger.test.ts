@@ -190,13 +190,6 @@ describe('a worked example', () => {
     ledger.add(event(4, { kind: 'measure', day: '2026-06-02', itemId: 't1', millilitres: 9 }))
     ledger.add(fill(5, '2026-06-03', 1))
     expect(balanceOf({ millilitres: 15 }, ledger.account('t1'))).toEqual({ left: 8, from: 'measured' })
-    // what somebody measured counts before what was said by eye, that before the label
-    const nearly = { millilitres: 15, supply: 'open', remarks: ['nearly empty'] } as const
-    const said = (item: typeof nearly, id: string) =>
-      balanceOf({ ...item, remarks: [...item.remarks] }, ledger.account(id))
-    expect(said(nearly, 't1')).toEqual({ left: 8, from: 'measured' })
-    expect(said(nearly, 'none')).toEqual({ left: 1.5, from: 'by eye' })
-    expect(balanceOf({ millilitres: 15, supply: 'empty' }, ledger.account('t1')).left).toBe(0)
   })
 
   it('a pan goes to another palette and comes back, with its contents and its history', () => {

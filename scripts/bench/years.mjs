@@ -6,6 +6,7 @@ import { mkdtemp, readdir, readFile, stat } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { By } from 'selenium-webdriver'
+import { WebSocket } from 'ws'
 import { openBrowser } from '../browser.mjs'
 import { manyEntries, manyPaints } from './invented.mjs'
 import { line, ms, random } from './tools.mjs'
@@ -70,6 +71,10 @@ export async function benchYears(core, url) {
     'JavaScript heap of the page after collection (asked: 100 MB): without, with pictures',
     `${mb(plain.heap)}, ${mb(full.heap)}`,
   )
+  line(
+    '... of each of its workers (asked: 100 MB): without, with pictures',
+    [plain, full].map(({ workers }) => workers.map(mb).join(' + ') || 'none').join(', '),
+  )
 }
 const mb = (bytes) => `${(bytes / 1e6).toFixed(0)} MB`
 
@@ -119,6 +124,7 @@ async function through(url, folder, path, paints) {
     await until(shows('Export everything'))
     await driver.sendDevToolsCommand('HeapProfiler.collectGarbage')
     const { usedSize: heap } = await driver.sendAndGetDevToolsCommand('Runtime.getHeapUsage')
+    const workers = await workerHeaps(driver)
     await driver.executeScript(BEAT)
     begun = performance.now()
     await press('Export everything')
@@ -133,6 +139,7 @@ async function through(url, folder, path, paints) {
       held,
       open,
       heap,
+      workers,
       exported,
       exportHeld,
       same: (await print(path)) === (await print(join(downloads, name))),
@@ -140,6 +147,41 @@ async function through(url, folder, path, paints) {
   } finally {
     await close()
   }
+}
+
+/** The JavaScript heap of each worker of the page after collection, bytes: asked of the browser itself. */
+async function workerHeaps(driver) {
+  const options = (await driver.getCapabilities()).get('goog:chromeOptions')
+  const { webSocketDebuggerUrl } = await (await fetch(`http://${options.debuggerAddress}/json/version`)).json()
+  const socket = new WebSocket(webSocketDebuggerUrl)
+  await once(socket, 'open')
+  const sessions = []
+  const waiting = new Map()
+  socket.on('message', (data) => {
+    const message = JSON.parse(data)
+    const { sessionId, targetInfo } = message.params ?? {}
+    if (message.method === 'Target.attachedToTarget' && targetInfo.type === 'worker') sessions.push(sessionId)
+    waiting.get(message.id)?.(message.result)
+  })
+  let id = 0
+  const ask = (method, params = {}, sessionId = undefined) =>
+    new Promise((answer) => {
+      waiting.set((id += 1), answer)
+      socket.send(JSON.stringify({ id, method, params, ...(sessionId ? { sessionId } : {}) }))
+    })
+  const { targetInfos } = await ask('Target.getTargets')
+  const page = targetInfos.find((t) => t.type === 'page' && t.url.includes('/data'))
+  const attached = await ask('Target.attachToTarget', { targetId: page.targetId, flatten: true })
+  const watch = { autoAttach: true, waitForDebuggerOnStart: false, flatten: true }
+  await ask('Target.setAutoAttach', watch, attached.sessionId)
+  await new Promise((r) => setTimeout(r, 500))
+  const heaps = []
+  for (const session of sessions) {
+    await ask('HeapProfiler.collectGarbage', {}, session)
+    heaps.push((await ask('Runtime.getHeapUsage', {}, session)).usedSize)
+  }
+  socket.close()
+  return heaps
 }
 
 /** A print of all but the first line, which says when it was written. */

@@ -54,7 +54,8 @@ describe('the swatches of a paint', () => {
     for (let i = 0; i < 3; i += 1) await app.click('Read with the simulated reader')
     await app.says('3 readings, made up with the noise of an instrument')
     await app.click('Save their mean')
-    await app.says('colour reader; ±')
+    // what was made up is no measurement, and says so for good
+    await app.says('simulated, no measurement; ±')
     await app.click('Record over a black line')
     await app.type('Over a black line as typed or picked', '22 0 4')
     await app.press(Key.ENTER)
@@ -139,7 +140,9 @@ describe('a photographed sheet', () => {
     await app.click('Try it with a made-up sheet')
     await app.until(async () => (await (await app.field('Columns')).getAttribute('value')) === '6', 'the made-up grid')
     await app.click('Read the sheet')
-    await app.says('Save 2')
+    // nothing of what was made up is ticked beforehand
+    await app.says('Save 0 swatches')
+    await app.says('This sheet was made up.')
   })
 })
 

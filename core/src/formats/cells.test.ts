@@ -226,6 +226,9 @@ describe('what a table holds', () => {
     for (const [at, what] of [
       ['XFD1', '256 columns'],
       ['A1048576', '100000 rows'],
+      // just beyond the last that is read
+      ['IW1', '256 columns'],
+      ['A100001', '100000 rows'],
     ] as const) {
       const read = await unpacked(`${HEAD}<row r="2">${text(at, 'x')}</row>`)
       expect(read).toMatchObject({ ok: false, error: { code: 'file-too-large' } })

@@ -19,6 +19,8 @@ export const ASIDE = 'unreadable/'
 const NO_DOCUMENTS = new Set(['meta', 'bundles', 'writes'])
 /** Documents read or written between two words on how far it is. */
 export const PORTION = 4000
+/** Of documents that carry something large, a picture of some 50 kB each. */
+export const LARGE = 50
 
 /** Everything as it stands at one place of the order. */
 export function readAll(db: Database, progress: Progress): Promise<Loaded> {

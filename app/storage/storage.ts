@@ -1,6 +1,7 @@
 import { fail, ok, type Problem, type Result } from '@juxtachrome/core/result'
 import { applyToDocument, KIND_NAMES, loadDocument, type Change, type KindName } from '@juxtachrome/core/documents'
 import {
+  isApart,
   isKind,
   type Contents,
   type Delta,
@@ -13,7 +14,7 @@ import { Database, type Raw } from './database'
 import { withLock } from './locks'
 import { STOPPED, type LongWork } from './longWork'
 import { beginEra, countOn, orderOf, type Order } from './order'
-import { ASIDE, PORTION, readAll, readPiecemeal, type Loaded, type Progress } from './reading'
+import { ASIDE, LARGE, PORTION, readAll, readPiecemeal, type Loaded, type Progress } from './reading'
 import { noteTouched, writtenSince } from './touched'
 import { CLOSED, NEWER_TAB, problemOf } from './problems'
 import { strangeLayout } from './layout'
@@ -185,9 +186,11 @@ export class CollectionStorage {
             continue
           }
           const table = this.#db.of(kind)
-          for (let i = 0; i < rows.length; i += PORTION) {
-            await table.bulkPut(rows.slice(i, i + PORTION) as Raw[])
-            progress((done += Math.min(PORTION, rows.length - i)), of)
+          // what carries something large goes over in few at a time: each portion holds the page
+          const most = isApart(kind) ? LARGE : PORTION
+          for (let i = 0; i < rows.length; i += most) {
+            await table.bulkPut(rows.slice(i, i + most) as Raw[])
+            progress((done += Math.min(most, rows.length - i)), of)
           }
         }
         for (const [i, one] of unreadable.entries()) await this.#putBeside(one, i)

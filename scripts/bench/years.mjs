@@ -102,6 +102,8 @@ async function through(url, folder, path, paints) {
   try {
     await driver.get(`${url}/data`)
     await until('document.querySelector("input[type=file]") !== null')
+    // what a first visit fetches and keeps for offline use is another matter
+    await new Promise((r) => setTimeout(r, 6000))
     await driver.executeScript(BEAT)
     let begun = performance.now()
     await driver.findElement(By.css('input[type=file]')).sendKeys(path)
@@ -124,7 +126,12 @@ async function through(url, folder, path, paints) {
     await until(shows('Export everything'))
     await driver.sendDevToolsCommand('HeapProfiler.collectGarbage')
     const { usedSize: heap } = await driver.sendAndGetDevToolsCommand('Runtime.getHeapUsage')
+    // a palette sets the workers going, each with all of it
+    await driver.get(`${url}/palettes/pal0/choose`)
+    await new Promise((r) => setTimeout(r, 8000))
     const workers = await workerHeaps(driver)
+    await driver.get(`${url}/data`)
+    await until(shows('Export everything'))
     await driver.executeScript(BEAT)
     begun = performance.now()
     await press('Export everything')
@@ -170,7 +177,7 @@ async function workerHeaps(driver) {
       socket.send(JSON.stringify({ id, method, params, ...(sessionId ? { sessionId } : {}) }))
     })
   const { targetInfos } = await ask('Target.getTargets')
-  const page = targetInfos.find((t) => t.type === 'page' && t.url.includes('/data'))
+  const page = targetInfos.find((t) => t.type === 'page' && t.url.includes('/palettes/pal0'))
   const attached = await ask('Target.attachToTarget', { targetId: page.targetId, flatten: true })
   const watch = { autoAttach: true, waitForDebuggerOnStart: false, flatten: true }
   await ask('Target.setAutoAttach', watch, attached.sessionId)

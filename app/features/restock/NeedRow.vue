@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import type { Need } from '@juxtachrome/core/restocking'
+import { type Need, needState } from '@juxtachrome/core/restocking'
 import { computed } from 'vue'
+import { plannedNeeds } from './plannedNeeds'
 import { needInWords, reasonInWords } from './words'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
@@ -11,6 +12,8 @@ const props = defineProps<{ need: Need; number?: number }>()
 const collection = useCollection()
 const paint = computed(() => collection.paint(props.need.paintId))
 const paletteName = (id: string) => collection.palette(id)?.name ?? 'a palette'
+/** How far it is; that it is wanted goes without saying. */
+const state = computed(() => needState(props.need, plannedNeeds.value))
 const reasons = computed(() => props.need.reasons.map((r) => reasonInWords(r, paletteName)).join('; '))
 </script>
 
@@ -20,10 +23,11 @@ const reasons = computed(() => props.need.reasons.map((r) => reasonInWords(r, pa
     <PaintSwatch v-if="paint" :paint="paint" class="h-8 w-10 shrink-0" />
     <span v-else class="h-8 w-10 shrink-0 border border-dashed border-edge" aria-hidden="true" />
     <div class="min-w-0 grow">
-      <p class="font-medium">{{ needInWords(need) }}</p>
+      <p class="font-medium">
+        {{ needInWords(need) }}<span v-if="state !== 'wanted'" class="chip ml-2 font-normal">{{ state }}</span>
+      </p>
       <p class="hint text-[13px]">
-        {{ reasons }}{{ need.onOrder ? '; on order already' : ''
-        }}{{ need.perYear ? `; about ${figure(need.perYear, need.perYear < 10 ? 1 : 0)} ml a year` : '' }}
+        {{ reasons }}{{ need.perYear ? `; about ${figure(need.perYear, need.perYear < 10 ? 1 : 0)} ml a year` : '' }}
       </p>
       <p class="mt-1 flex flex-wrap items-center gap-1.5"><slot /></p>
     </div>

@@ -11,6 +11,7 @@ import {
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
+import { plannedNeeds } from './plannedNeeds'
 import { useToday } from '~/shared/ui/useToday'
 
 /** One purchase of a plan: what, from whom, when. */
@@ -68,6 +69,7 @@ export function usePurchasePlan(needs: () => readonly Need[]) {
         return known ? [{ ...known, id: offer, period, words: wordsOf(known.offer.set, known.offer.holds) }] : []
       })
   })
+  watch(buys, (all) => (plannedNeeds.value = new Set(all.flatMap((b) => b.serves.map((s) => s.key)))))
   /** Period by period, with its first day. */
   const periods = computed(() => {
     const own = plan.value

@@ -19,8 +19,12 @@ export interface Job<Request, Progress, Value> {
   first?(request: Request, tools: Tools): Promise<Result<Request>>
   /** A generator that yields how far it is, so that it can be stopped between two steps. */
   run(request: Request, reading: Reading): Generator<Progress, Result<Value>>
-  /** In place of `run` where a tool of the worker has to be waited for; `tell` says how far it is, and lets others have their turn. */
-  work?(request: Request, tools: Tools, tell: (progress: Progress) => Promise<void>): Promise<Result<Value>>
+  /** In place of `run` where a tool of the worker has to be waited for; `tell` says how far it is, and lets others have their turn, for so many ms where the one who hears it needs them. */
+  work?(
+    request: Request,
+    tools: Tools,
+    tell: (progress: Progress, rest?: number) => Promise<void>,
+  ): Promise<Result<Value>>
   /** What of a progress must reach the asker whatever comes after it: a better answer, not how far it is. */
   news?(progress: Progress): unknown
   /** After this progress there is time: what comes next is worth doing only when nothing changed for so long, ms. `run` counts from 1. */

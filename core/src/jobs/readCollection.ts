@@ -12,8 +12,10 @@ export interface CollectionProgress {
   documents?: Documents
 }
 /** Documents of a portion, and fewer of those that carry something large: each portion holds the page for some milliseconds. */
-const PORTION = 400
-const LARGE = 10
+const PORTION = 500
+const LARGE = 16
+/** So long the page has for itself after each portion, ms: portions that wait in a row would hold it as one. */
+const REST = 8
 
 const REFUSED = fail('no-file', 'There is no file to read.')
 
@@ -37,7 +39,7 @@ export const readCollectionJob = job<{ file: FileLike }, CollectionProgress, Unr
       const most = isApart(kind) ? LARGE : PORTION
       for (let i = 0; i < documents[kind].length; i += most) {
         const portion = { ...noDocuments(), [kind]: documents[kind].slice(i, i + most) }
-        await tell({ done: file.size, of: file.size, documents: portion })
+        await tell({ done: file.size, of: file.size, documents: portion }, REST)
       }
     }
     return ok(unreadable)

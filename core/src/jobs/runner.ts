@@ -160,9 +160,9 @@ export class JobRunner {
     if (!ready.ok) return ready
     if (!stands()) return undefined
     if (job.work) {
-      const tell = async (progress: unknown) => {
+      const tell = async (progress: unknown, rest?: number) => {
         this.send({ type: 'progress', id, progress })
-        await this.pace.pause()
+        await (rest === undefined ? this.pace.pause() : this.pace.rest(rest))
         if (!stands()) throw new Error('closed')
       }
       return job.work(ready.value, this.tools, tell)

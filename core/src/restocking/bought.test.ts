@@ -1,3 +1,4 @@
+import { needState, type Need } from './need'
 import { describe, expect, it } from 'vitest'
 import type { NeedAnswer } from '../documents/need'
 import type { Purchase, PurchaseState } from '../documents/purchase'
@@ -118,4 +119,19 @@ describe('what was bought for a need', () => {
     const code = need('code:PB60', { name: 'Indanthrone, PB60', pigments: ['PB60'] })
     expect(matchOf(code, held('Faience blue', ['PB60']))).toBe('the same')
   })
+})
+
+it('a need says how far it is: gathered and accepted ones alike', () => {
+  const of = (more: Partial<Need> = {}) => ({ key: 'k', onOrder: 0, ...more }) as Need
+  const planned = new Set(['k'])
+  const none = new Set<string>()
+  for (const said of [undefined, 'accepted'] as const) {
+    const own = said ? { said } : {}
+    expect(needState(of(own), none)).toBe('wanted')
+    expect(needState(of(own), planned)).toBe('planned')
+    expect(needState(of({ ...own, onOrder: 1 }), planned)).toBe('ordered')
+    expect(needState(of({ ...own, came: '2026-05-01' }), none)).toBe('wanted again')
+  }
+  expect(needState(of({ said: 'refused', onOrder: 1 }), planned)).toBe('refused')
+  expect(needState(of({ said: 'later' }), planned)).toBe('put off')
 })

@@ -57,3 +57,23 @@ export function weightOf(reason: NeedReason): number {
 /** The loudest reason, and a little for every other. */
 export const weightOfAll = (reasons: readonly NeedReason[]): number =>
   Math.min(100, Math.max(1, ...reasons.map(weightOf)) + 5 * Math.max(0, reasons.length - 1))
+
+/** Where a need stands on its way. What was served is gathered no more until there is a new reason. */
+export const NEED_STATES = ['wanted', 'planned', 'ordered', 'wanted again', 'put off', 'refused'] as const
+export type NeedState = (typeof NEED_STATES)[number]
+
+/**
+ * Where a need stands: gathered and accepted ones alike. What was said of it counts first, then what is under way.
+ *
+ * @param planned keys of the needs that the present plan of purchases serves.
+ */
+export function needState(
+  { key, said, onOrder, came }: Pick<Need, 'key' | 'said' | 'onOrder' | 'came'>,
+  planned: ReadonlySet<string>,
+): NeedState {
+  if (said === 'refused') return 'refused'
+  if (said === 'later') return 'put off'
+  if (onOrder > 0) return 'ordered'
+  if (planned.has(key)) return 'planned'
+  return came === undefined ? 'wanted' : 'wanted again'
+}

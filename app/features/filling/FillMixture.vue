@@ -76,8 +76,8 @@ function record() {
   <form class="space-y-2" novalidate :aria-label="`Fill with ${paint.name}`" @submit.prevent="record">
     <p class="text-sm">{{ paint.name }}, a mixture of your own: {{ parts }}.</p>
     <div class="flex flex-wrap items-end gap-2">
-      <label>Amount, ml<input v-model="amount" class="input w-24" inputmode="decimal" /></label>
-      <label>On<input v-model="doneOn" type="date" class="input w-auto" :max="today" /></label>
+      <label class="text-sm">Amount, ml<input v-model="amount" class="input block w-24" inputmode="decimal" /></label>
+      <label class="text-sm">On<input v-model="doneOn" type="date" class="input block w-auto" :max="today" /></label>
       <button class="btn btn-primary">{{ occupied ? 'Record the top-up' : 'Record the filling' }}</button>
     </div>
     <ul class="hint text-sm" aria-label="From these tubes">

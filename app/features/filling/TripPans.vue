@@ -44,7 +44,7 @@ const back = () => filling.stowAll(props.palette.name, trip.value?.back ?? [], p
     <p v-if="atHand.length && missing" class="mt-1">No loose pan holds: {{ missing }}.</p>
     <p v-if="wet" class="mt-1">Wet still: {{ wet }}.</p>
     <p class="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
-      <button v-if="trip" class="link min-h-7" @click="back">
+      <button v-if="trip" class="link min-h-7 text-left" @click="back">
         Put the {{ counted(tripPans.length, 'pan') }} taken on {{ dayInWords(trip.day) }} back where
         {{ tripPans.length === 1 ? 'it' : 'they' }} lay
       </button>

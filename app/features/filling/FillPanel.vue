@@ -2,7 +2,7 @@
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import { planAt, type FillEvent, type Palette } from '@juxtachrome/core/documents'
-import { dryingRange, dryingStage, STAGE_WORDS } from '@juxtachrome/core/filling'
+import { dryingRange, dryingStage, isOut, STAGE_WORDS } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf, pouredInto, type PaletteState } from '@juxtachrome/core/ledger'
 import { useDayDone } from '~/shared/ui/useDayDone'
 import { computed } from 'vue'
@@ -34,7 +34,7 @@ const wet = computed(() => Boolean(content.value && isWet(content.value, props.t
 const range = computed(() => content.value && dryingRange(content.value))
 const isPan = computed(() => props.palette.holder.places.find((p) => p.id === props.placeId)?.container !== 'well')
 /** Its pan was taken out. */
-const bare = computed(() => here.value !== undefined && here.value.vesselId === undefined)
+const bare = computed(() => isOut(props.state, props.placeId))
 const vessel = computed(() => filling.vesselIn(place.value))
 const title = computed(() => {
   if (bare.value) return 'its pan is out'

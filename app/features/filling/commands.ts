@@ -20,7 +20,7 @@ import {
   type Whereabouts,
   whereaboutsInWords,
 } from '@juxtachrome/core/documents'
-import { correctEvent, recordEvent } from '@juxtachrome/core/filling'
+import { correctEvent, isOut, recordEvent } from '@juxtachrome/core/filling'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
@@ -108,11 +108,9 @@ export function useFillCommands(paletteId?: () => string | undefined) {
     /** Moves the pan of a place to another, of this palette or another; a pan that lies there comes back in exchange. */
     movePan(from: PlaceRef, to: PlaceRef, day: string): Problem | undefined {
       if (samePlace(from, to)) return undefined
-      const [going, coming] = [vesselIn(from), collection.ledger.places(to.paletteId).get(to.placeId)?.vesselId]
       // a place of which the journal says nothing holds the pan that came with it
-      const isBare = collection.ledger.places(to.paletteId).has(to.placeId) && coming === undefined
-      const event: Event = isBare
-        ? { kind: 'put', day, vessel: going, place: to }
+      const event: Event = isOut(collection.ledger.places(to.paletteId), to.placeId)
+        ? { kind: 'put', day, vessel: vesselIn(from), place: to }
         : { kind: 'exchange', day, place: from, other: to }
       return recordAll(`moved the pan of ${name.place(from)} to ${name.place(to)}`, [event])
     },

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { type Paint, type Palette, type PlaceShape, planAt } from '@juxtachrome/core/documents'
+import { isOut } from '@juxtachrome/core/filling'
 import { mainPaintOf, portionsOf, topPaintOf, type Content, type PaletteState } from '@juxtachrome/core/ledger'
 import { boxOf, placeToward } from '@juxtachrome/core/arranging'
 import { computed, nextTick, ref, watch } from 'vue'
@@ -54,7 +55,7 @@ const cells = computed(() =>
     const content = here?.content
     return {
       place,
-      bare: here !== undefined && here.vesselId === undefined,
+      bare: isOut(props.state, place.id),
       plan,
       planned: collection.paint(plan?.paintId),
       content,

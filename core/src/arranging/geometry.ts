@@ -40,6 +40,12 @@ export function sharedBox(p: Box, q: Box): Box | undefined {
   return width > 0 && height > 0 ? { x, y, width, height } : undefined
 }
 
+/** How much two boxes share, mm2; 0 where they only touch or lie apart. */
+export function sharedArea(p: Box, q: Box): number {
+  const both = sharedBox(p, q)
+  return both ? both.width * both.height : 0
+}
+
 export type Direction = 'left' | 'right' | 'up' | 'down'
 const STEP: Record<Direction, Point> = {
   left: { x: -1, y: 0 },

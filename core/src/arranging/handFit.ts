@@ -1,5 +1,5 @@
 import type { Holder } from '../documents/palette'
-import { areaOf, type Box, boxOf, sharedBox } from './geometry'
+import { areaOf, type Box, boxOf, sharedArea } from './geometry'
 
 /** What a hand spans, mm. Adjustable: hands differ (common practice, no source). */
 export interface Hand {
@@ -92,11 +92,7 @@ export function workingRoom(holder: Holder): { widest?: string; narrowest: numbe
   )
   const widest = BRUSHES.filter((b) => b.width * EASE <= narrowest).at(-1)
   // what lies under pans is not free to mix on
-  const covered = (surface: Box) =>
-    holder.places.reduce((sum, p) => {
-      const both = sharedBox(surface, boxOf(p.shape))
-      return both ? sum + both.width * both.height : sum
-    }, 0)
+  const covered = (surface: Box) => holder.places.reduce((sum, p) => sum + sharedArea(surface, boxOf(p.shape)), 0)
   const mixing = holder.parts
     .filter((p) => p.kind === 'mixing')
     .reduce(

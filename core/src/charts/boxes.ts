@@ -11,9 +11,12 @@ export interface Drawer {
 /** From one box to the next: paper between them is what the light is read from. */
 export const pitchOf = (box: number): number => box + Math.max(2.5, box * 0.15)
 
+/** The least side of a box to be painted, mm. */
+export const SMALLEST_BOX = 8
+
 /** Why boxes of that side are not drawn, mm. Errors: `bad-box`. */
 export const problemOfBox = (side: number) =>
-  side >= 8 && side <= 60 ? undefined : fail('bad-box', 'Boxes are between 8 and 60 mm.')
+  side >= SMALLEST_BOX && side <= 60 ? undefined : fail('bad-box', 'Boxes are between 8 and 60 mm.')
 
 /** The line around a box. */
 export const edgeOf = ({ x, y, width, height }: PaintedBox['box'], round = false): Mark =>

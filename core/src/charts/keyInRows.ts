@@ -1,4 +1,5 @@
 import type { Box } from '../arranging/geometry'
+import { SMALLEST_BOX } from './boxes'
 import { fail, ok, type Result } from '../result'
 import { propertiesOf } from '../paints/properties'
 import { blanksIn, boxMarks, boxOfPaint, fitting, linesOf, type KeyCell, type KeyQuestion } from './keyCells'
@@ -8,8 +9,6 @@ import type { Laid, Mark, PaintedBox } from './marks'
 const PAD = 2
 const TITLE = 6
 
-/** The least side of a box, mm. */
-const SMALLEST_BOX = 8
 /** How wide a column of a list is, mm: as it is liked, and as narrow as names and what a paint does can be read. */
 const LIST_COLUMNS = [72, 58] as const
 
@@ -23,7 +22,6 @@ export function inRows(cells: readonly KeyCell[], question: KeyQuestion): Result
   const [liked] = LIST_COLUMNS
   if (look.lid || !look.sheet) return rowsOf(cells, question, look.lid?.width ?? own, liked)
   const { sheet } = look
-  const asked = rowsOf(cells, question, Math.min(own, sheet.width), liked)
   const ways = [Math.min(own, sheet.width), sheet.width].flatMap((width) =>
     LIST_COLUMNS.map((column) => ({ width, column })),
   )
@@ -34,7 +32,7 @@ export function inRows(cells: readonly KeyCell[], question: KeyQuestion): Result
       const said = box < look.box ? [`Boxes of ${box} mm rather than ${look.box}, so that it lies on one sheet.`] : []
       return ok({ ...laid.value, said: [...said, ...laid.value.said] })
     }
-  return asked
+  return rowsOf(cells, question, Math.min(own, sheet.width), liked)
 }
 
 function rowsOf(cells: readonly KeyCell[], question: KeyQuestion, width: number, column: number): Result<Laid> {

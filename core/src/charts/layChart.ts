@@ -2,7 +2,7 @@ import type { Paint } from '../documents/paint'
 import { fail, ok, type Result } from '../result'
 import { heightOf, lettered, stacked } from './lettering'
 import type { Filling, Laid, Mark } from './marks'
-import { addBox, pitchOf, problemOfBox, type Drawer } from './boxes'
+import { addBox, pitchOf, problemOfBox, SMALLEST_BOX, type Drawer } from './boxes'
 import { OVERLAP, type Room } from './onPaper'
 
 export interface ChartQuestion extends Drawer {
@@ -95,7 +95,6 @@ export function layChart(question: ChartQuestion, room: Room): Result<Laid[]> {
   return ok(sheets.map((sheet) => ({ ...sheet, said })))
 }
 
-const SMALLEST_BOX = 8
 /** Boxes may be so much smaller than asked where that spares sheets, share (judgement). */
 const NEARLY = 0.85
 

@@ -3,7 +3,7 @@ import { toldApart } from '../paints/toldApart'
 import { fail, ok, type Result } from '../result'
 import { problemOfBox } from './boxes'
 import { asItLies } from './keyAsItLies'
-import type { KeyCell, KeyQuestion } from './keyCells'
+import type { KeyCell, KeyLook, KeyQuestion } from './keyCells'
 import { inRows } from './keyInRows'
 import { moved, movedBox, type Laid } from './marks'
 
@@ -16,8 +16,10 @@ const SEAL = 4
  * Errors: `bad-lid` (inside of the lid below 30 mm), `bad-box` (boxes below 8 mm or above 60), `nothing-planned`,
  * `too-small` (boxes in the lid would be smaller than names and paint need).
  */
-export function layKey(question: KeyQuestion): Result<Laid> {
-  const { palette, paints, look, also } = question
+export function layKey(asked: KeyQuestion): Result<Laid> {
+  const { palette, paints, also } = asked
+  const look = withoutSeal(asked.look)
+  const question = { ...asked, look }
   const { lid } = look
   if (lid && !(lid.width >= 30 && lid.height >= 30))
     return fail('bad-lid', 'The inside of a lid is at least 30 mm long and wide.')
@@ -42,6 +44,12 @@ export function layKey(question: KeyQuestion): Result<Laid> {
   const laid = look.form === 'as the palette lies' ? asItLies(cells, question) : inRows(cells, question)
   if (!laid.ok) return laid
   return ok(look.laminate ? sealed(laid.value) : laid.value)
+}
+
+/** The film around a key takes its room of the sheet, too. */
+function withoutSeal({ sheet, ...look }: KeyLook): KeyLook {
+  const film = look.laminate ? 2 * SEAL : 0
+  return sheet ? { ...look, sheet: { width: sheet.width - film, height: sheet.height - film } } : look
 }
 
 /** With a margin around it: cut along the outer line after laminating. */

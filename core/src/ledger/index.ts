@@ -15,7 +15,6 @@ export {
   pouredInto,
   type SeenUse,
   type Stay,
-  type Taken,
   topPaintOf,
   type VesselState,
 } from './stays'

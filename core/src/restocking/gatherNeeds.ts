@@ -14,6 +14,7 @@ import { awayIn } from '../standins/inPlace'
 import { keyOfWish, plainWords, type Use } from '../using/projectUse'
 import { boughtFor, isNewReason, paintOfItems } from './bought'
 import { closersOf } from './closers'
+import { DAYS_A_YEAR } from './periods'
 import { weightOfAll, type Need, type NeedReason } from './need'
 
 export interface GatherQuestion {
@@ -33,7 +34,6 @@ export interface GatherQuestion {
 
 /** Less than this is low: what one half pan takes, ml (common practice, no source). */
 const LOW_ML = 1.8
-const DAYS_A_YEAR = 365
 
 /**
  * Everything that may be worth buying, gathered from what is low or empty and used, from places kept free, stand-ins, gaps

@@ -7,7 +7,7 @@ import { judgeOffers, matchOf, type Unusable } from './offers'
 import type { BudgetTerms, PurchaseProblem, SoldOffer } from './problem'
 import { standingSum } from './orders'
 import type { PlannedOffer } from './plannedOffer'
-import { startOf } from './periods'
+import { DAYS_A_YEAR, startOf } from './periods'
 import { sizesToChoose } from './sizes'
 import { daysBetween } from '../units/calendar'
 
@@ -53,7 +53,7 @@ export function preparePurchases(question: PrepareQuestion): Prepared {
   const leftOut: LeftOut[] = []
   const { terms, first, spent } = budgetFrom(question)
   const most = (budget.carries ? budget.minor * terms.periods + (terms.start ?? 0) : budget.minor) + budget.over
-  const years = daysBetween(startOf(budget, first), startOf(budget, budget.periods)) / 365
+  const years = daysBetween(startOf(budget, first), startOf(budget, budget.periods)) / DAYS_A_YEAR
   for (const shop of shops) {
     if (shop.currency !== budget.currency) {
       leftOut.push({ shop: shop.name, reason: 'other currency', lines: shop.offers.length, currency: shop.currency })

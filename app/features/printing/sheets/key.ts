@@ -1,11 +1,6 @@
-import { layKey, type Room } from '@juxtachrome/core/charts'
+import { layKey } from '@juxtachrome/core/charts'
 import { fail } from '@juxtachrome/core/result'
 import { one, sheet } from './sheet'
-
-/** Film around a key takes room, too, mm. */
-const SEAL = 8
-const roomFor = (isSealed: boolean, { width, height }: Room): Room =>
-  isSealed ? { width: width - SEAL, height: height - SEAL } : { width, height }
 
 export const key = sheet({
   id: 'key',
@@ -26,7 +21,7 @@ export const key = sheet({
         paints: byId,
         measure,
         tones,
-        look: { ...options, ...lid, sheet: roomFor(options.laminate, room) },
+        look: { ...options, ...lid, sheet: room },
         ...(also ? { also } : {}),
       }),
     )

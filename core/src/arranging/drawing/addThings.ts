@@ -1,7 +1,7 @@
 import type { Holder, Place, PlaceShape } from '../../documents/palette'
 import { same } from '../../documents/diff'
 import { fail, ok, type Result } from '../../result'
-import { type Box, boxOf, sharedBox } from '../geometry'
+import { boxOf, sharedArea } from '../geometry'
 import { FULL_PAN, HALF_PAN } from '../holderShapes'
 import { checked, type Drawing, type Drawn, freshNames, MOST_PARTS, MOST_PLACES, tooMany } from './drawing'
 import { emptyHolder } from './wholeHolder'
@@ -27,10 +27,10 @@ export function addPlaces(
   return checked({ ...holder, places: [...holder.places, ...places] }, names)
 }
 
-/** Whether nothing was drawn in a box yet but the pan with which it begins. */
-function isJustBegun({ places, parts }: Holder): boolean {
-  const begun = emptyHolder('', '').places
-  return parts.length === 0 && same(places, begun)
+/** A box without the pan with which it begins, where nothing else was drawn in it yet: what is asked for takes its place. */
+function makingRoom(holder: Holder): Holder {
+  const isJustBegun = holder.parts.length === 0 && same(holder.places, emptyHolder('', '').places)
+  return isJustBegun ? { ...holder, places: [] } : holder
 }
 
 export interface RowSpec {
@@ -51,7 +51,7 @@ export function addRows(drawn: Holder, { rows, columns, container, width, height
   if (!isCount(rows) || !isCount(columns)) return fail('absurd-count', 'Between 1 and 64 in a row, and so many rows.')
   if (![width, height, depth].every((n) => n > 0) || !(gap >= 0))
     return fail('absurd-count', 'Sizes above 0 mm, and no gap below 0.')
-  const holder = isJustBegun(drawn) ? { ...drawn, places: [] } : drawn
+  const holder = makingRoom(drawn)
   const block = { width: columns * (width + gap) - gap, height: rows * (height + gap) - gap }
   const at = roomFor(holder, block)
   const rounding = container === 'well' ? 3 : 1
@@ -86,7 +86,7 @@ export function addRing(
   drawn: Holder,
   { count, radius, depth }: { count: number; radius: number; depth: number },
 ): Drawing {
-  const holder = isJustBegun(drawn) ? { ...drawn, places: [] } : drawn
+  const holder = makingRoom(drawn)
   if (!isCount(count) || !(radius > 0)) return fail('absurd-count', 'A ring has 1 to 64 wells, wider than 0 mm.')
   const half = Math.min(holder.width, holder.height) / 2
   // as far out as it can lie clear of what is drawn
@@ -197,7 +197,7 @@ export function squeezeIn(holder: Holder, container: 'half pan' | 'full pan'): R
     for (let y = 0; y + height <= holder.height; y += 0.5)
       for (let x = 0; x + width <= holder.width; x += 0.5) {
         const shape: PlaceShape = { kind: 'rect', x, y, width, height, corner: 1 }
-        const lost = mixing.reduce((sum, m) => sum + shared(m, { x, y, width, height }), 0)
+        const lost = mixing.reduce((sum, m) => sum + sharedArea(m, { x, y, width, height }), 0)
         if (best && lost >= best.lost) continue
         if (outsideBy(shape, holder) === 0 && solid.every((t) => overlapOf(shape, shapeOf(t)) === 0))
           best = { shape, lost }
@@ -205,8 +205,4 @@ export function squeezeIn(holder: Holder, container: 'half pan' | 'full pan'): R
   if (!best) return fail('no-room', `There is no room for another ${container}.`)
   const drawn = addPlaces(holder, [best.shape], container, pan.depth)
   return drawn.ok ? ok({ ...drawn.value, mixingLost: best.lost }) : drawn
-}
-function shared(p: Box, q: Box): number {
-  const both = sharedBox(p, q)
-  return both ? both.width * both.height : 0
 }

@@ -274,13 +274,15 @@ export class App {
     for (const key of [...keys].reverse()) actions.keyUp(key)
     await actions.perform()
   }
-  async touch(type: 'touchStart' | 'touchMove' | 'touchEnd', at?: WebElement) {
-    const rect =
-      at &&
-      ((await this.driver.executeScript(
-        'const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 }',
-        at,
-      )) as { x: number; y: number })
+  /** Where the middle of a thing lies in the window. */
+  async middle(of: WebElement): Promise<{ x: number; y: number }> {
+    return this.driver.executeScript(
+      'const r = arguments[0].getBoundingClientRect(); return { x: r.x + r.width / 2, y: r.y + r.height / 2 }',
+      of,
+    )
+  }
+  async touch(type: 'touchStart' | 'touchMove' | 'touchEnd', at?: WebElement | { x: number; y: number }) {
+    const rect = at && ('x' in at ? at : await this.middle(at))
     await this.driver.sendDevToolsCommand('Input.dispatchTouchEvent', { type, touchPoints: rect ? [rect] : [] })
   }
   async text(css = 'body'): Promise<string> {

@@ -212,6 +212,18 @@ describe('by touch, on a phone', () => {
       await phone.touch('touchMove', await phone.find('[data-thing="#0"]'))
       await phone.touch('touchEnd')
       await phone.until(async () => (await at('A6')) !== before, 'it to be moved')
+
+      // a finger that goes straight up takes the well along, and does not scroll the page
+      const scrolled = () => phone.driver.executeScript<number>('return document.scrollingElement.scrollTop')
+      const topOf = async () => Number(/([\d.]+) from the top/.exec(await at('A6'))![1])
+      const [page, lay] = [await scrolled(), await topOf()]
+      const { x, y } = await phone.middle(await phone.find('[data-thing="A6"]'))
+      await phone.touch('touchStart', { x, y })
+      for (let up = 6; up <= 48; up += 6) await phone.touch('touchMove', { x, y: y - up })
+      await phone.touch('touchEnd')
+      await phone.until(async () => (await topOf()) < lay - 5, 'it to be moved up')
+      expect(await scrolled()).toBe(page)
+
       await phone.click('Choose several')
       await (await phone.find('[data-thing="A1"]')).click()
       await (await phone.find('[data-thing="A2"]')).click()

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Paint } from '@juxtachrome/core/documents'
+import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 
@@ -7,6 +8,7 @@ import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 defineProps<{ paint: Paint; reasons: string; recipe?: string }>()
 const emit = defineEmits<{ look: [] }>()
 const strip = useStrip()
+const collection = useCollection()
 </script>
 
 <template>
@@ -15,11 +17,12 @@ const strip = useStrip()
     <div class="border-b border-line py-1">
       <button
         class="block max-w-full truncate text-left font-medium"
-        :title="`Look at ${paint.name} (S sends it to the strip)`"
+        :title="`Look at ${collection.called(paint)} (S sends it to the strip)`"
         @click="emit('look')"
         @keydown.s="strip.lay(paint.id)"
       >
-        {{ paint.name }}<span v-if="paint.formula" class="hint ml-1.5 font-normal italic">{{ paint.formula }}</span>
+        {{ collection.called(paint)
+        }}<span v-if="paint.formula" class="hint ml-1.5 font-normal italic">{{ paint.formula }}</span>
       </button>
       <p class="hint text-[13px] leading-tight">{{ reasons }}</p>
       <p v-if="recipe" class="text-[13px] leading-tight">{{ recipe }}</p>

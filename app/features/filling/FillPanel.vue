@@ -41,7 +41,7 @@ const title = computed(() => {
   if (content.value) return contentWords(content.value)
   const plan = planAt(props.palette, props.placeId)
   if (plan?.reserved !== undefined) return plan.reserved ? `kept free for ${plan.reserved}` : 'kept free'
-  return planned.value?.name ?? 'empty'
+  return planned.value ? collection.called(planned.value) : 'empty'
 })
 /** When what is recorded with one press was done. */
 const { typed: doneOn, day } = useDayDone(() => props.today)
@@ -62,7 +62,7 @@ const record = (event: FillEvent) => filling.record(event)
             : `dry since ${dayInWords(content.dryFrom)}`
         }}.
       </p>
-      <p v-if="planned && planned.id !== lying?.id">Planned here: {{ planned.name }}.</p>
+      <p v-if="planned && planned.id !== lying?.id">Planned here: {{ collection.called(planned) }}.</p>
       <div class="my-2 flex flex-wrap gap-2">
         <button v-if="wet" class="btn" @click="filling.record({ kind: 'dry', ...at() })">It is dry now</button>
         <button class="btn" @click="filling.record({ kind: 'clean', ...at() })">Emptied and cleaned</button>

@@ -77,8 +77,8 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
       <ul>
         <li v-for="row in wet" :key="row.id">
           <button class="min-h-9 text-left" @click="emit('select', row.id)">
-            <strong class="font-semibold">{{ row.id }}</strong> {{ row.lying?.name ?? 'a paint no longer listed' }}: dry
-            about
+            <strong class="font-semibold">{{ row.id }}</strong>
+            {{ row.lying ? collection.called(row.lying) : 'a paint no longer listed' }}: dry about
             {{ dayInWords(row.content.dryFrom) }}
           </button>
         </li>
@@ -99,7 +99,7 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
             @click="emit('select', row.id)"
           >
             <span class="min-w-0 grow truncate">
-              <strong class="font-semibold">{{ row.id }}</strong> {{ row.lying.name }}
+              <strong class="font-semibold">{{ row.id }}</strong> {{ collection.called(row.lying) }}
             </span>
             <span class="hint shrink-0 text-[13px]">{{ dayInWords(row.content.layers.at(-1)!.day) }}</span>
           </SwatchRow>
@@ -112,7 +112,8 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
         <li v-for="row in differing" :key="row.id">
           <button class="min-h-9 text-left" @click="emit('select', row.id)">
             <strong class="font-semibold">{{ row.id }}</strong> holds
-            {{ row.lying?.name ?? 'a paint no longer listed' }}; planned: {{ row.planned?.name ?? 'nothing' }}
+            {{ row.lying ? collection.called(row.lying) : 'a paint no longer listed' }}; planned:
+            {{ row.planned ? collection.called(row.planned) : 'nothing' }}
           </button>
         </li>
       </ul>

@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import type { Palette, PlaceRef } from '@juxtachrome/core/documents'
+import { isOut } from '@juxtachrome/core/filling'
+import type { PaletteState } from '@juxtachrome/core/ledger'
 import { useDayDone } from '~/shared/ui/useDayDone'
 import { computed, ref, watch } from 'vue'
 import { useFillCommands } from './commands'
@@ -29,12 +31,12 @@ const places = computed(() => {
   const fitting = target?.holder.places.filter((p) => p.container === size.value) ?? []
   return fitting
     .filter((p) => paletteId.value !== props.palette.id || p.id !== props.place.placeId)
-    .map(({ id }) => ({ id, text: `${id}: ${holds(state.get(id))}` }))
+    .map(({ id }) => ({ id, text: `${id}: ${holds(state, id)}` }))
 })
-type State = ReturnType<ReturnType<typeof collection.ledger.places>['get']>
-function holds(state: State): string {
-  if (state?.content) return contentWords(state.content)
-  return state && state.vesselId === undefined ? 'no pan' : 'an empty pan'
+function holds(state: PaletteState, id: string): string {
+  const content = state.get(id)?.content
+  if (content) return contentWords(content)
+  return isOut(state, id) ? 'no pan' : 'an empty pan'
 }
 watch(paletteId, () => (placeId.value = ''))
 

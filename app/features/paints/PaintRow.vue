@@ -45,7 +45,8 @@ const lean = computed(() =>
     <PaintSwatch :paint="paint" class="h-[calc(100%-6px)]" />
     <span class="min-w-0 leading-tight">
       <span class="block truncate"
-        >{{ paint.name }}<span v-if="paint.formula" class="hint ml-1.5 italic">{{ paint.formula }}</span></span
+        >{{ tight ? collection.called(paint) : paint.name
+        }}<span v-if="paint.formula" class="hint ml-1.5 italic">{{ paint.formula }}</span></span
       >
       <span class="hint block truncate text-[13px]">{{
         tight

@@ -26,7 +26,7 @@ import { useCollection } from '~/stores/collection'
 import { kept } from '~/stores/kept'
 
 /** What is due: palettes wanted by a day, fillings that were begun, what should be dry by now, pans that are out, old tubes. */
-const props = defineProps<{ today: string }>()
+const props = defineProps<{ today: string; look: ({ palette: Palette } & ReturnType<typeof toLookAt>[number])[] }>()
 const collection = useCollection()
 const filling = useFillCommands()
 const { left } = useBalances()
@@ -78,11 +78,6 @@ const begun = computed(() =>
       : []
   }),
 )
-const look = computed(() =>
-  collection.palettes.flatMap((palette) =>
-    toLookAt(palette, collection.ledger.places(palette.id), props.today).map((l) => ({ palette, ...l })),
-  ),
-)
 const out = computed(() => loose.value.filter((p) => p.whereabouts?.kind === 'lent'))
 const overdue = computed(() => out.value.filter((p) => isOverdue(p.whereabouts!.since, props.today)))
 /** Palettes that hold paint and were neither painted from nor filled for half a year. */
@@ -111,7 +106,7 @@ const isDue = computed(
   () =>
     wanted.value.length +
       begun.value.length +
-      look.value.length +
+      props.look.length +
       out.value.length +
       old.value.length +
       unused.value.length +

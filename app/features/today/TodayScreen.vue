@@ -36,9 +36,11 @@ const wet = computed(() =>
     )
     .sort((p, q) => (p.content.dryFrom < q.content.dryFrom ? -1 : 1)),
 )
-/** Whether anything that should be dry by now waits for somebody to look. */
-const asked = computed(() =>
-  collection.palettes.some((p) => toLookAt(p, collection.ledger.places(p.id), today.value).length > 0),
+/** What should be dry by now and waits for somebody to look. */
+const look = computed(() =>
+  collection.palettes.flatMap((palette) =>
+    toLookAt(palette, collection.ledger.places(palette.id), today.value).map((l) => ({ palette, ...l })),
+  ),
 )
 const used = computed(() => new Set(collection.palettes.flatMap((p) => [...plannedPaints(p)])))
 /** Planned somewhere, and less at hand than another filling takes. */
@@ -94,7 +96,7 @@ const toFill = computed(() =>
       <section class="panel p-4">
         <h2>Wet</h2>
         <p v-if="wet.length === 0" class="hint">
-          {{ asked ? 'Nothing is known to be wet; what should be dry is asked below.' : 'Everything is dry.' }}
+          {{ look.length ? 'Nothing is known to be wet; what should be dry is asked below.' : 'Everything is dry.' }}
         </p>
         <ul>
           <li
@@ -104,7 +106,7 @@ const toFill = computed(() =>
           >
             <PaintSwatch v-if="row.paint" :paint="row.paint" class="h-6 w-10 shrink-0" />
             <span class="min-w-0 grow"
-              >{{ row.paint?.name ?? 'a paint' }} in
+              >{{ row.paint ? collection.called(row.paint) : 'a paint' }} in
               <NuxtLink class="link" :to="`/palettes/${row.palette.id}/fill?place=${row.placeId}`"
                 >{{ row.placeId }}, {{ row.palette.name }}</NuxtLink
               ></span
@@ -145,7 +147,7 @@ const toFill = computed(() =>
           </ul></template
         >
       </section>
-      <TodayDue :today="today" />
+      <TodayDue :today="today" :look="look" />
       <section v-if="standIns.length" class="panel p-4 lg:col-span-2">
         <h2>Standing in</h2>
         <ul>

@@ -29,7 +29,7 @@ const rows = computed(() =>
       id,
       lens: lens || (plan?.standsFor && standingInWords(plan.standsFor, nameOf)),
       text:
-        (content && portionsOf(content).length > 1 ? contentWords(content) : paint?.name) ??
+        (content && portionsOf(content).length > 1 ? contentWords(content) : paint && collection.called(paint)) ??
         (plan?.standsFor?.mixture
           ? plan.standsFor.words
           : plan?.reserved !== undefined

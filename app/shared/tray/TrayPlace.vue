@@ -62,8 +62,8 @@ const words = computed(() => {
     parts.push(`reserved${plan.reserved ? ` for ${plan.reserved}` : ''}`)
   else if (!content && !plan?.standsFor) parts.push('empty')
   if (content && props.over) parts.push(`${contentWords(content)} lies in it`)
-  else if (content && differs.value) parts.push(`${lying?.name ?? 'another paint'} lies in it`)
-  else if (content && !planned) parts.push(`${lying?.name ?? 'a paint'} lies in it, nothing planned`)
+  else if (content && differs.value) parts.push(`${lying ? nameOf(lying.id) : 'another paint'} lies in it`)
+  else if (content && !planned) parts.push(`${lying ? nameOf(lying.id) : 'a paint'} lies in it, nothing planned`)
   if (content)
     parts.push(
       wet.value

@@ -1,6 +1,6 @@
 import { dayInWords } from './days'
 import type { Item } from '@juxtachrome/core/documents'
-import { contentInWords, portionsOf, type Content } from '@juxtachrome/core/ledger'
+import { contentInWords, type Content } from '@juxtachrome/core/ledger'
 import { useCollection } from '~/stores/collection'
 
 /** Tubes and pans in words, told apart where two of one paint read alike. */
@@ -28,12 +28,9 @@ export function useItemWords() {
 
   /** What lies in a well or pan; paints of one name are told apart by their makers. */
   function contentWords(content: Content): string {
-    const names = portionsOf(content).map((p) => collection.paint(p.paintId)?.name)
     return contentInWords(content, (id) => {
       const paint = collection.paint(id)
-      if (!paint) return 'a paint no longer listed'
-      const isShared = names.filter((n) => n === paint.name).length > 1
-      return isShared && paint.maker ? `${paint.name} of ${paint.maker}` : paint.name
+      return paint ? collection.called(paint) : 'a paint no longer listed'
     })
   }
   return { itemInWords, contentWords }

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { tin } from '../documents/documents.fixture'
 import { randomFrom } from '../random'
+import { fewest, fewestByGiving } from './fewestMoves.fixture'
 import { HOLDERS } from './holders'
 import { planMoves, type Move } from './planMoves'
 import { runs } from '../../../tests/setup/runs'
@@ -74,58 +75,13 @@ describe('the moves', () => {
     )
   })
 
-  /** The least number of steps from what lies to what is planned, by trying all of them. */
-  function fewest(places: readonly string[], lying: ReadonlyMap<string, string>, wanted: ReadonlyMap<string, string>) {
-    const supplied = new Map<string, number>()
-    for (const p of lying.values()) supplied.set(p, (supplied.get(p) ?? 0) + 1)
-    const need = new Map<string, number>()
-    for (const p of wanted.values()) need.set(p, (need.get(p) ?? 0) + 1)
-    const isDone = (now: readonly (string | undefined)[]) => {
-      // nothing lies where another is planned, and of each paint as many lie right as can
-      const right = new Map<string, number>()
-      for (const [i, id] of places.entries()) {
-        const want = wanted.get(id)
-        if (want === undefined || now[i] === undefined) continue
-        if (now[i] !== want) return false
-        right.set(want, (right.get(want) ?? 0) + 1)
-      }
-      return [...need].every(([p, n]) => (right.get(p) ?? 0) === Math.min(n, supplied.get(p) ?? 0))
-    }
-    type State = { now: (string | undefined)[]; aside: string[] }
-    const keyOf = ({ now, aside }: State) => `${now.join()}|${[...aside].sort().join()}`
-    let layer: State[] = [{ now: places.map((id) => lying.get(id)), aside: [] }]
-    const seen = new Set(layer.map(keyOf))
-    for (let steps = 0; ; steps += 1) {
-      if (layer.some(({ now }) => isDone(now))) return steps
-      const next: State[] = []
-      const add = (state: State) => {
-        const key = keyOf(state)
-        if (!seen.has(key)) {
-          seen.add(key)
-          next.push(state)
-        }
-      }
-      for (const { now, aside } of layer)
-        for (const [i, here] of now.entries()) {
-          const set = (change: Record<number, string | undefined>) => now.map((p, k) => (k in change ? change[k] : p))
-          if (here !== undefined) {
-            add({ now: set({ [i]: undefined }), aside: [...aside, here] })
-            for (const [k, there] of now.entries())
-              if (there === undefined) add({ now: set({ [i]: undefined, [k]: here }), aside })
-          } else
-            for (const [k, pan] of aside.entries())
-              add({ now: set({ [i]: pan }), aside: aside.filter((_, n) => n !== k) })
-        }
-      layer = next
-    }
-  }
-
-  const someWay = fc.integer({ min: 2, max: 5 }).chain((count) =>
-    fc.record({
-      lies: fc.array(fc.integer({ min: 0, max: count - 1 }), { minLength: count, maxLength: count }),
-      wants: fc.array(fc.integer({ min: 0, max: count - 1 }), { minLength: count, maxLength: count }),
-    }),
-  )
+  const someWayUpTo = (max: number) =>
+    fc.integer({ min: 2, max }).chain((count) =>
+      fc.record({
+        lies: fc.array(fc.integer({ min: 0, max: count - 1 }), { minLength: count, maxLength: count }),
+        wants: fc.array(fc.integer({ min: 0, max: count - 1 }), { minLength: count, maxLength: count }),
+      }),
+    )
   const asked = ({ lies, wants }: { lies: number[]; wants: number[] }) => {
     const places = tin.holder.places.slice(0, lies.length)
     const of = (list: number[]) =>
@@ -137,13 +93,27 @@ describe('the moves', () => {
 
   it('are as few as trying all of them finds, doubles, empty and unplanned places included', () => {
     fc.assert(
-      fc.property(someWay, (way) => {
+      fc.property(someWayUpTo(5), (way) => {
         const { ids, lying, wanted, palette } = asked(way)
         const { moves } = planMoves({ palette, lying })
         carriedOut(lying, moves)
-        expect(moves.length).toBe(fewest(ids, lying, wanted))
+        const least = fewest(ids, lying, wanted)
+        expect(moves.length).toBe(least)
+        expect(fewestByGiving(lying, wanted)).toBe(least)
       }),
       { numRuns: runs(250) },
+    )
+  })
+
+  it('are as few as every way to give up to nine pans their places finds', () => {
+    fc.assert(
+      fc.property(someWayUpTo(9), (way) => {
+        const { lying, wanted, palette } = asked(way)
+        const { moves } = planMoves({ palette, lying })
+        carriedOut(lying, moves)
+        expect(moves.length).toBe(fewestByGiving(lying, wanted))
+      }),
+      { numRuns: runs(1000) },
     )
   })
 
@@ -157,38 +127,30 @@ describe('the moves', () => {
 
   it('keep their number while they are worked, with one pan aside at a time, doubles and rings included', () => {
     fc.assert(
-      fc.property(
-        fc.integer({ min: 2, max: 12 }).chain((count) =>
-          fc.record({
-            lies: fc.array(fc.integer({ min: 0, max: count - 1 }), { minLength: count, maxLength: count }),
-            wants: fc.array(fc.integer({ min: 0, max: count - 1 }), { minLength: count, maxLength: count }),
-          }),
-        ),
-        (way) => {
-          const { lying, palette } = asked(way)
-          const now = new Map<string, string>(lying)
-          const aside: string[] = []
-          const planned = planMoves({ palette, lying }).moves
-          const leftOver = planMoves({ palette, lying }).leftOver.length
-          for (let done = 0; ; done += 1) {
-            const { moves } = planMoves({ palette, lying: now, aside })
-            expect(moves).toHaveLength(planned.length - done)
-            const [next] = moves
-            if (!next) break
-            if (next.kind === 'lift') {
-              aside.push(now.get(next.placeId)!)
-              now.delete(next.placeId)
-            } else if (next.kind === 'move') {
-              now.set(next.to, next.paintId)
-              now.delete(next.from)
-            } else if (next.kind === 'put') {
-              aside.splice(aside.indexOf(next.paintId), 1)
-              now.set(next.placeId, next.paintId)
-            }
-            expect(aside.length).toBeLessThanOrEqual(leftOver + 1)
+      fc.property(someWayUpTo(12), (way) => {
+        const { lying, palette } = asked(way)
+        const now = new Map<string, string>(lying)
+        const aside: string[] = []
+        const planned = planMoves({ palette, lying }).moves
+        const leftOver = planMoves({ palette, lying }).leftOver.length
+        for (let done = 0; ; done += 1) {
+          const { moves } = planMoves({ palette, lying: now, aside })
+          expect(moves).toHaveLength(planned.length - done)
+          const [next] = moves
+          if (!next) break
+          if (next.kind === 'lift') {
+            aside.push(now.get(next.placeId)!)
+            now.delete(next.placeId)
+          } else if (next.kind === 'move') {
+            now.set(next.to, next.paintId)
+            now.delete(next.from)
+          } else if (next.kind === 'put') {
+            aside.splice(aside.indexOf(next.paintId), 1)
+            now.set(next.placeId, next.paintId)
           }
-        },
-      ),
+          expect(aside.length).toBeLessThanOrEqual(leftOver + 1)
+        }
+      }),
       { numRuns: runs(300) },
     )
   })

@@ -51,6 +51,7 @@ export const useCollection = defineStore('collection', () => {
     [K in EditableKind]: ComputedRef<readonly DocumentOf<K>[]>
   }
   const byPaint = shown(itemsByPaint)
+  const settings = shown(settingsIn)
   const names = computed(() => toldApart(lists.paints.value))
 
   return {
@@ -59,9 +60,9 @@ export const useCollection = defineStore('collection', () => {
     ledger: markRaw(reading.ledger),
     ...lists,
     budget: shown(budgetIn),
-    settings: shown(settingsIn),
+    settings,
     itemsByPaint: byPaint,
-    makers: computed(() => makersOf(lists.paints.value)),
+    makers: computed(() => makersOf(lists.paints.value, settings.value?.makers)),
     journalSize: shown((r) => r.journal.size),
     unreadable: shown((r) => (void r.journal, core.unreadable)),
     isEmpty: computed(() => lists.paints.value.length + lists.palettes.value.length + lists.items.value.length === 0),

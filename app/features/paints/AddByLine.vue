@@ -1,17 +1,17 @@
 <script setup lang="ts">
-import { priceInWords } from '~/shared/words/moneyWords'
 import { dayInWords } from '~/shared/words/days'
-import { parsePigmentCodes, questionCodes } from '@juxtachrome/core/pigments'
+import { questionCodes, parsePigmentCodes, variantInName, variantKey } from '@juxtachrome/core/pigments'
 import { ITEM_KINDS, REMARKS, SUPPLIES, WORD_FIELDS, wordOf } from '@juxtachrome/core/documents'
-import { rowOfLine, parseLine, readMoney, samePaint, USUAL_MILLILITRES, type PaintRow } from '@juxtachrome/core/paints'
+import { alikePaint, rowOfLine, parseLine, samePaint, USUAL_MILLILITRES, type PaintRow } from '@juxtachrome/core/paints'
 import { computed, nextTick, onMounted, reactive, ref, watch } from 'vue'
 import { usePaintCommands } from './commands'
 import { asSentence } from '~/shared/words/asSentence'
-import { numberIn } from '~/shared/words/numberIn'
-import { rowProblem } from './rowProblem'
+import { correctedRow, ROW_FIELDS, textOf, type RowField } from './correctedRow'
+import { inTradeSpelling, spellingInWords } from './words'
 import { useCollection } from '~/stores/collection'
 import { useSettings } from '~/stores/settings'
 import { useUnsaved } from '~/stores/unsaved'
+import VariantAsk from '~/shared/swatch/VariantAsk.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 /** One paint as it is typed; several lines at once are handed on. */
@@ -29,115 +29,96 @@ useUnsaved().watchOver('the line you typed', () => line.value.trim() !== '')
 /** The field that the collection refused. */
 const refused = ref<string>()
 
-const EMPTY = {
-  name: '',
-  maker: '',
-  codes: '',
-  formula: '',
-  series: '',
-  kind: 'tube' as PaintRow['kind'],
-  millilitres: '',
-  count: '1',
-  supply: 'open' as PaintRow['supply'],
-  remarks: [] as PaintRow['remarks'],
-  price: '',
-}
-type Part = keyof typeof EMPTY
-const parts = reactive({ ...EMPTY })
-/** Corrected by hand: the line no longer says what stands there. */
-const corrected = reactive(new Set<Part>())
-
 const read = computed(() => parseLine(line.value, collection.makers, settings.money))
-watch(read, (now) => {
-  const said: typeof EMPTY = {
-    name: now.name,
-    maker: now.maker,
-    codes: now.pigments.join(', '),
-    formula: now.formula ?? '',
-    series: now.series ?? '',
-    kind: now.kind,
-    millilitres: now.millilitres === undefined ? '' : String(now.millilitres),
-    count: String(now.count),
-    supply: now.supply,
-    remarks: [...now.remarks],
-    price: now.price ? priceInWords(now.price) : '',
-  }
-  for (const key of Object.keys(said) as Part[]) if (!corrected.has(key)) Object.assign(parts, { [key]: said[key] })
-  error.value = ''
+/** Corrected by hand: the line no longer says what stands there. */
+const typed = reactive<Partial<Record<RowField, string>>>({})
+const chosen = reactive<Partial<Pick<PaintRow, 'kind' | 'supply' | 'remarks'>>>({})
+const variants = reactive<Record<string, string>>({})
+const isCorrected = computed(() => Object.keys(typed).length + Object.keys(chosen).length > 0)
+const checked = computed(() => {
+  const own = { ...rowOfLine(read.value), ...chosen }
+  return correctedRow({ ...own, itemNote: leftOver.value.join('; ') || undefined }, typed, settings.money)
 })
+const row = computed(() => checked.value.row)
+watch(read, () => (error.value = ''))
 /** What was read beyond the fields that stand here. */
 const alsoSaid = computed(() => [
   ...WORD_FIELDS.map((field) => wordOf(field, read.value[field.key])).filter(Boolean),
   ...(read.value.bought ? [`bought ${dayInWords(read.value.bought)}`] : []),
 ])
-const askedMaker = computed(() => (parts.maker ? undefined : read.value.maybeMaker))
+const maker = computed(() => typed.maker ?? read.value.maker)
+const askedMaker = computed(() => (maker.value ? undefined : read.value.maybeMaker))
 const leftOver = computed(() => {
   const { maybeMaker, unread } = read.value
-  const isMaker = maybeMaker && maybeMaker === parts.maker
+  const isMaker = maybeMaker && maybeMaker === maker.value
   return maybeMaker && !isMaker ? [maybeMaker, ...unread] : unread
 })
 function takeMaker() {
-  parts.maker = askedMaker.value ?? ''
-  corrected.add('maker')
+  typed.maker = askedMaker.value ?? ''
   void nextTick(() => lineField.value?.focus())
 }
-
-const codes = computed(() => parsePigmentCodes(parts.codes))
-const questions = computed(() => (parts.name ? questionCodes(parts.name, codes.value.codes) : []))
-const known = computed(() => samePaint(collection.paints, { ...parts, formula: parts.formula || undefined }))
-const otherCodes = computed(() => {
-  const [own, typed] = [known.value?.pigments.join(', ') ?? '', codes.value.codes.map((c) => c.code).join(', ')]
-  return own && typed && own !== typed ? own : ''
-})
-const FIELDS = [
-  ['name', 'Name'],
-  ['maker', 'Maker'],
-  ['codes', 'Pigment codes'],
-  ['formula', 'Formula version'],
-  ['series', 'Series'],
-  ['millilitres', 'Size, ml'],
-  ['count', 'How many'],
-  ['price', 'Price'],
-] as const
-const assumedSize = computed(() => `not said: ${USUAL_MILLILITRES[parts.kind]} assumed`)
-
-const price = computed(() => (parts.price ? readMoney(parts.price, settings.money) : undefined))
-
-function problem(): string {
-  if (parts.name.length > 120 || parts.maker.length > 120) return 'A name or maker has at most 120 characters.'
-  return rowProblem(parts) || (price.value?.ok === false ? price.value.error.message : '')
+/** Words that were read for others, unless the name was typed anew. */
+const spelling = computed(() => (typed.name === undefined ? (read.value.spelling ?? []) : []))
+function takeSpelling() {
+  typed.name = inTradeSpelling(read.value.name, spelling.value)
+  void nextTick(() => lineField.value?.focus())
 }
-
-const rowOf = (): PaintRow => ({
-  ...rowOfLine(read.value),
-  name: parts.name.trim(),
-  maker: parts.maker.trim(),
-  pigments: codes.value.codes.map((c) => c.code),
-  kind: parts.kind,
-  count: Number(parts.count),
-  supply: parts.supply,
-  remarks: [...parts.remarks],
-  millilitres: parts.millilitres ? numberIn(parts.millilitres) : undefined,
-  formula: parts.formula.trim() || undefined,
-  series: parts.series.trim() || undefined,
-  price: price.value?.ok ? price.value.value.price : undefined,
-  itemNote: leftOver.value.join('; ') || undefined,
+/** The code of which the colour is not said yet. */
+const asked = computed(() => {
+  const [code, another] = row.value.pigments
+  if (!code || another) return undefined
+  const named = variantInName(code, row.value.name)
+  return named && !named.said ? { code, proposed: named.proposed } : undefined
 })
+
+const questions = computed(() => {
+  const { codes } = parsePigmentCodes(row.value.pigments.join(' '))
+  return row.value.name ? questionCodes(row.value.name, codes) : []
+})
+const known = computed(() => samePaint(collection.paints, row.value))
+/** A paint that is owned and may be this one, though its name or maker is written otherwise: asked, not assumed. */
+const alike = computed(() => (known.value ? undefined : alikePaint(collection.paints, row.value)))
+function takeAlike() {
+  const { name, maker: by } = alike.value!
+  Object.assign(typed, { name, maker: by })
+  void nextTick(() => lineField.value?.focus())
+}
+const otherCodes = computed(() => {
+  const [own, now] = [known.value?.pigments.join(', ') ?? '', row.value.pigments.join(', ')]
+  return own && now && own !== now ? own : ''
+})
+const LABELS: Record<RowField, string> = {
+  name: 'Name',
+  maker: 'Maker',
+  codes: 'Pigment codes',
+  formula: 'Formula version',
+  series: 'Series',
+  millilitres: 'Size, ml',
+  count: 'How many',
+  price: 'Price',
+  left: 'What is left',
+}
+const PLACEHOLDERS = computed<Partial<Record<RowField, string>>>(() => ({
+  millilitres: `not said: ${USUAL_MILLILITRES[row.value.kind]} assumed`,
+  left: 'full, half, 1/3, 4 ml',
+}))
 
 function add() {
-  error.value = problem()
+  error.value = checked.value.problem
   refused.value = undefined
   if (error.value) return
-  const row = rowOf()
+  const code = asked.value?.code
+  const answered = code && variants[code] ? { variants: { [code]: variants[code] } } : {}
+  const now: PaintRow = { ...row.value, ...answered }
   const present = known.value?.id
-  const label = present ? `added a ${row.kind} of ${row.name}` : `added ${row.name}`
-  const taken = commands.addRows([row], label)
+  const label = present ? `added a ${now.kind} of ${now.name}` : `added ${now.name}`
+  const taken = commands.addRows([now], label)
   if (!taken.ok) {
     error.value = taken.error.message
     refused.value = taken.error.field
     return
   }
-  corrected.clear()
+  for (const map of [typed, chosen, variants]) for (const key of Object.keys(map)) Reflect.deleteProperty(map, key)
   line.value = ''
   done.value = asSentence(label)
   lineField.value?.focus()
@@ -150,6 +131,10 @@ function paste(event: ClipboardEvent) {
   event.preventDefault()
   line.value = ''
   emit('many', text)
+}
+function remark(event: Event) {
+  const { value, checked: isOn } = event.target as HTMLInputElement
+  chosen.remarks = REMARKS.filter((r) => (r === value ? isOn : row.value.remarks.includes(r)))
 }
 </script>
 
@@ -166,59 +151,86 @@ function paste(event: ClipboardEvent) {
         @paste="paste"
       />
     </label>
-    <template v-if="line.trim() || corrected.size">
-      <div
-        class="grid grid-cols-2 gap-2 sm:grid-cols-4"
-        @input="corrected.add(($event.target as HTMLInputElement).name as Part)"
-      >
+    <template v-if="line.trim() || isCorrected">
+      <div class="grid grid-cols-2 gap-2 sm:grid-cols-4">
         <label
-          v-for="[key, label] in FIELDS"
+          v-for="key in ROW_FIELDS"
           :key="key"
           class="min-w-0 text-sm"
           :class="key === 'name' || key === 'maker' ? 'col-span-2' : ''"
-          >{{ label
+          >{{ LABELS[key]
           }}<input
-            v-model="parts[key]"
+            :value="textOf(rowOfLine(read), key, typed)"
             :name="key"
             class="input"
             :list="key === 'maker' ? 'known-makers' : undefined"
-            :placeholder="key === 'millilitres' ? assumedSize : undefined"
+            :placeholder="PLACEHOLDERS[key]"
             :aria-invalid="refused === key || undefined"
+            @input="typed[key] = ($event.target as HTMLInputElement).value"
         /></label>
         <datalist id="known-makers"><option v-for="m in collection.makers" :key="m" :value="m" /></datalist>
         <label class="text-sm"
-          >Kind<select v-model="parts.kind" name="kind" class="input">
+          >Kind<select
+            class="input"
+            name="kind"
+            :value="row.kind"
+            @change="chosen.kind = ($event.target as HTMLSelectElement).value as PaintRow['kind']"
+          >
             <option v-for="k in ITEM_KINDS" :key="k">{{ k }}</option>
           </select></label
         >
         <label class="text-sm"
-          >Supply<select v-model="parts.supply" name="supply" class="input">
+          >Supply<select
+            class="input"
+            name="supply"
+            :value="row.supply"
+            @change="chosen.supply = ($event.target as HTMLSelectElement).value as PaintRow['supply']"
+          >
             <option v-for="s in SUPPLIES" :key="s">{{ s }}</option>
           </select></label
         >
       </div>
-      <fieldset class="flex flex-wrap gap-x-4 gap-y-1 text-sm" @change="corrected.add('remarks')">
+      <fieldset class="flex flex-wrap gap-x-4 gap-y-1 text-sm" @change="remark">
         <legend class="sr-only">Remarks</legend>
         <label v-for="r in REMARKS" :key="r" class="check py-0.5"
-          ><input v-model="parts.remarks" type="checkbox" :value="r" />{{ r }}</label
+          ><input type="checkbox" :checked="row.remarks.includes(r)" :value="r" />{{ r }}</label
         >
       </fieldset>
       <p v-if="askedMaker" class="doubt flex flex-wrap items-center gap-2" role="status">
         Is “{{ askedMaker }}” the maker? It is not known here yet.
         <button type="button" class="btn" @click="takeMaker">Yes, the maker</button>
       </p>
+      <p v-if="spelling.length" class="doubt flex flex-wrap items-center gap-2" role="status">
+        {{ spellingInWords(spelling) }}
+        <button type="button" class="btn" @click="takeSpelling">
+          Write {{ inTradeSpelling(read.name, spelling) }}
+        </button>
+      </p>
+      <div v-if="asked" class="doubt" role="group" :aria-label="`Which ${asked.code}`">
+        <p class="mb-1">{{ asked.code }} is sold as several colours. Which is this one?</p>
+        <VariantAsk
+          :code="asked.code"
+          :proposed="asked.proposed"
+          :chosen="variants[asked.code]"
+          @choose="variants[asked.code] = $event"
+        />
+      </div>
       <p v-if="alsoSaid.length" class="hint text-sm">Also read: {{ alsoSaid.join(', ') }}.</p>
       <p v-for="q in [...questions.map((x) => x.message), ...read.doubts]" :key="q" class="doubt" role="status">
         {{ q }}
       </p>
       <p v-if="leftOver.length" class="doubt" role="status">
-        Left over, and kept in the note of the {{ parts.kind }}: {{ leftOver.join('; ') }}
+        Left over, and kept in the note of the {{ row.kind }}: {{ leftOver.join('; ') }}
+      </p>
+      <p v-if="alike" class="doubt flex flex-wrap items-center gap-2" role="status">
+        You own {{ [alike.name, alike.maker].filter(Boolean).join(' of ') }}. Is this the same paint?
+        <button type="button" class="btn" @click="takeAlike">Yes, another {{ row.kind }} of it</button>
       </p>
       <p v-if="known && otherCodes" class="doubt" role="status">
         You own a paint of this name with other codes ({{ otherCodes }}). If it was reformulated, give a formula version
-        to keep the two apart; otherwise another {{ parts.kind }} of it is added.
+        to keep the two apart; otherwise another {{ row.kind }} of it is added.
       </p>
-      <p v-else-if="known" class="hint">You own this paint already: another {{ parts.kind }} of it is added.</p>
+      <p v-else-if="known" class="hint">You own this paint already: another {{ row.kind }} of it is added.</p>
     </template>
     <Refusal v-if="error" :says="error" />
     <div class="flex flex-wrap gap-2">

@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { OWNED_MEANS } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
-import { nextTick, onMounted, ref } from 'vue'
+import { computed, nextTick, onMounted, ref } from 'vue'
 import { LIST_FIELDS, usePastedList, type ListField } from './usePastedList'
+import { priceInWords } from '~/shared/words/moneyWords'
+import { leftInWords, spellingInWords } from './words'
+import VariantAsk from '~/shared/swatch/VariantAsk.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 /** A pasted list, taken apart one row a paint. */
@@ -11,6 +14,9 @@ const emit = defineEmits<{ added: [] }>()
 const list = usePastedList(props.start)
 const { text, found, rows, owned, otherCodes, makers, saidMakers, means, leftOut, wanted, refused, busy, trouble } =
   list
+const { variants, correctSpellings } = list
+const misspelt = computed(() => rows.value.filter((r) => r.better).length)
+const open = computed(() => rows.value.filter((r) => r.ask && !r.answer && !leftOut.has(r.line)).length)
 const area = ref<HTMLTextAreaElement>()
 onMounted(() => area.value?.focus())
 const PORTION = 100
@@ -66,6 +72,14 @@ async function take() {
         <option v-for="m in OWNED_MEANS" :key="m" :value="m">{{ MEANS[m] }}</option>
       </select></label
     >
+    <p v-if="misspelt" class="doubt flex flex-wrap items-center gap-2">
+      {{ counted(misspelt, 'name is', 'names are') }} spelt or shortened otherwise than the trade does.
+      <button type="button" class="btn" @click="correctSpellings">Write them as the trade does</button>
+    </p>
+    <p v-if="open" class="doubt" role="status">
+      {{ counted(open, 'paint has', 'paints have') }} a code that is sold as several colours: tap the one it is. Until
+      then it says “not sure which”.
+    </p>
     <div
       v-if="rows.length"
       class="max-h-[50dvh] overflow-auto"
@@ -111,12 +125,29 @@ async function take() {
                     r.row.kind === 'tube' ? '' : r.row.kind,
                     r.row.supply === 'open' ? '' : r.row.supply,
                     ...r.row.remarks,
+                    r.row.left ? leftInWords(r.row.left) : '',
+                    r.row.price ? priceInWords(r.row.price) : '',
                   ]
                     .filter(Boolean)
                     .join(', ')
                 }}
                 {{ r.doubts.join(' ') }}</span
               >
+              <span v-if="r.better" class="block"
+                >{{ spellingInWords(r.spelling) }}
+                <button type="button" class="link" @click="list.correct(r.line, 'name', r.better)">
+                  Write {{ r.better }}
+                </button></span
+              >
+              <VariantAsk
+                v-if="r.ask"
+                small
+                class="mt-1"
+                :code="r.ask.code"
+                :proposed="r.ask.proposed"
+                :chosen="r.answer"
+                @choose="variants.set(r.line, $event)"
+              />
             </td>
           </tr>
         </tbody>

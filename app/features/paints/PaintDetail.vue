@@ -124,7 +124,8 @@ async function remove() {
           ><NuxtLink class="link" :to="`/pigments/${encodeURIComponent(pigmentByCode(code)?.id ?? code)}`">{{
             code
           }}</NuxtLink></template
-        ><span v-if="!paint.pigments.length" class="hint">no code on the label</span>
+        ><span v-if="!paint.pigments.length" class="hint">no code on the label</span
+        ><span v-if="view.unsure" class="hint">: not sure which, see below</span>
       </p>
       <dl class="grid grid-cols-[7.5rem_1fr] gap-x-3 gap-y-0.5">
         <template v-for="[term, value] in facts" :key="term"

@@ -2,17 +2,27 @@ import { ok, type Result } from '@juxtachrome/core/result'
 import {
   added,
   removed,
+  SETTINGS_ID,
   SWATCH_KINDS,
   updated,
   type Change,
   type Item,
+  type JournalEntry,
   type LeftoverRow,
   type Paint,
 } from '@juxtachrome/core/documents'
-import { collectRows, USUAL_MILLILITRES, type OwnedMeans, type PaintRow } from '@juxtachrome/core/paints'
+import { recordEvent } from '@juxtachrome/core/filling'
+import {
+  collectRows,
+  millilitresLeft,
+  USUAL_MILLILITRES,
+  type OwnedMeans,
+  type PaintRow,
+} from '@juxtachrome/core/paints'
 import { nanoid } from 'nanoid'
+import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
-import { useUndo } from '~/stores/undo'
+import { stamp, useUndo } from '~/stores/undo'
 import type { LongWork } from '~/storage/longWork'
 
 const newId = () => nanoid(12)
@@ -21,6 +31,7 @@ const newId = () => nanoid(12)
 export function usePaintCommands() {
   const collection = useCollection()
   const undo = useUndo()
+  const today = useToday()
 
   /** Whether history or a palette still names it, so that it must stay readable. */
   const itemHasHistory = (id: string) => collection.ledger.account(id).events.length > 0
@@ -32,6 +43,18 @@ export function usePaintCommands() {
   const dropItem = (item: Item): Change =>
     itemHasHistory(item.id) ? updated('items', item, { ...item, removed: true }) : removed('items', item)
 
+  /** What was a maker stays one for lines and lists, also when the last paint of it goes. */
+  function rememberMaker({ id, maker }: Paint): Change[] {
+    const before = collection.settings
+    const isOther = collection.paints.some((p) => p.id !== id && p.maker === maker)
+    if (!maker || isOther || before?.makers?.includes(maker)) return []
+    const after = {
+      ...(before ?? { id: SETTINGS_ID, v: 1 as const }),
+      makers: [...(before?.makers ?? []), maker].slice(-2000),
+    }
+    return [before ? updated('settings', before, after) : added('settings', after)]
+  }
+
   function removePaint(paint: Paint) {
     const items = collection.itemsOf(paint.id)
     const all = [...collection.core.table('items').values()].filter((i) => i.paintId === paint.id)
@@ -41,7 +64,28 @@ export function usePaintCommands() {
       return updated('palettes', palette, { ...palette, plan })
     })
     const own = keep ? updated('paints', paint, { ...paint, removed: true }) : removed('paints', paint)
-    undo.commit(`removed ${paint.name}`, [...plans, ...items.map(dropItem), own])
+    undo.commit(`removed ${paint.name}`, [...plans, ...items.map(dropItem), own, ...rememberMaker(paint)])
+  }
+
+  /** What enters the collection for rows, and what the journal says of what is left of them. */
+  function taken(rows: readonly PaintRow[], means?: (row: number) => OwnedMeans) {
+    const journal: JournalEntry[] = []
+    const diff = collectRows(rows, collection.paints, newId, means, (item, { left }) => {
+      if (!left) return
+      const millilitres = millilitresLeft(left, item.millilitres)
+      if (millilitres >= item.millilitres && 'share' in left) return
+      const note = 'share' in left ? 'by eye' : undefined
+      const event = {
+        kind: 'measure',
+        day: today.value,
+        itemId: item.id,
+        millilitres,
+        ...(note ? { note } : {}),
+      } as const
+      const entry = recordEvent(event, stamp())
+      if (entry.ok) journal.push(entry.value)
+    })
+    return { diff, journal }
   }
 
   return {
@@ -50,8 +94,8 @@ export function usePaintCommands() {
     removePaint,
     /** Takes in what was typed; returns the ids of the paints that are new. */
     addRows(rows: readonly PaintRow[], label: string): Result<string[]> {
-      const changes = collectRows(rows, collection.paints, newId)
-      const kept = undo.commit(label, changes)
+      const { diff: changes, journal } = taken(rows)
+      const kept = undo.commit(label, changes, journal)
       return kept.ok ? ok(changes.filter((c) => c.kind === 'paints').map((c) => c.id)) : kept
     },
     /** Takes in many rows and those kept for correction as one step; it is on disk when this answers. */
@@ -62,9 +106,9 @@ export function usePaintCommands() {
       how: LongWork,
       means?: (row: number) => OwnedMeans,
     ) {
-      const changes = collectRows(rows, collection.paints, newId, means)
-      const diff = [...changes, ...leftovers.map((l) => added('leftovers', l))]
-      return undo.commitLong(label, { diff, journal: [] }, how)
+      const { diff, journal } = taken(rows, means)
+      const all = [...diff, ...leftovers.map((l) => added('leftovers', l))]
+      return undo.commitLong(label, { diff: all, journal }, how)
     },
     /** Another paint like it, without its swatches and its tubes: the same paint after a reformulation, a neighbour of a series. */
     copyPaint(paint: Paint): Paint {
@@ -95,10 +139,11 @@ export function usePaintCommands() {
       undo.commit(`removed a ${item.kind} of ${paintName}`, [dropItem(item)]),
     /** A kept row was corrected into paints, or let go. */
     settleLeftover(row: LeftoverRow, corrected?: PaintRow) {
-      const changes = corrected ? collectRows([corrected], collection.paints, newId) : []
+      const { diff, journal } = taken(corrected ? [corrected] : [])
       undo.commit(
         corrected ? `took in ${corrected.name} from a corrected row` : `let go of line ${row.line} of ${row.file}`,
-        [...changes, removed('leftovers', row)],
+        [...diff, removed('leftovers', row)],
+        journal,
       )
     },
     letGoOfLeftovers: (rows: readonly LeftoverRow[]) =>

@@ -1,4 +1,4 @@
-import { parsePigmentCodes, questionCodes } from '@juxtachrome/core/pigments'
+import { parsePigmentCodes, questionCodes, variantInName } from '@juxtachrome/core/pigments'
 import { ownedAmong, type OwnedMeans, type PaintRow } from '@juxtachrome/core/paints'
 import type { ListPaints } from '@juxtachrome/core/formats'
 import { watchDebounced } from '@vueuse/core'
@@ -10,8 +10,8 @@ import { useNotices } from '~/stores/notices'
 import { useSettings } from '~/stores/settings'
 import { useUnsaved } from '~/stores/unsaved'
 import { asSentence } from '~/shared/words/asSentence'
-import { numberIn } from '~/shared/words/numberIn'
-import { rowProblem } from './rowProblem'
+import { correctedRow, textOf } from './correctedRow'
+import { inTradeSpelling } from './words'
 import { useCore } from '~/shared/questions/useCore'
 
 /** What of a row can be corrected where it stands. */
@@ -31,6 +31,8 @@ export function usePastedList(start: string) {
   /** Corrections by line, and what is left out. */
   const corrections = reactive(new Map<number, Partial<Record<ListField, string>>>())
   const leftOut = reactive(new Set<number>())
+  /** Which colour of its code a line's paint has, where that was asked and answered. */
+  const variants = reactive(new Map<number, string>())
   /** Names that were said to be makers. */
   const saidMakers = reactive(new Set<string>())
   const means = ref<OwnedMeans>('another')
@@ -58,43 +60,38 @@ export function usePastedList(start: string) {
   watch(text, () => {
     corrections.clear()
     leftOut.clear()
+    variants.clear()
   })
   watch(saidMakers, () => void read())
-
-  const valueOf = (row: PaintRow, field: ListField): string =>
-    ({
-      name: row.name,
-      maker: row.maker,
-      codes: row.pigments.join(', '),
-      millilitres: row.millilitres === undefined ? '' : String(row.millilitres),
-      count: String(row.count),
-    })[field]
 
   const rows = computed(() =>
     found.value.paints.map((p) => {
       const own = corrections.get(p.line)
-      const shown = Object.fromEntries(LIST_FIELDS.map((f) => [f, own?.[f] ?? valueOf(p.row, f)])) as Record<
-        ListField,
-        string
-      >
-      const codes = parsePigmentCodes(shown.codes)
-      const row: PaintRow = {
-        ...p.row,
-        name: shown.name.trim(),
-        maker: shown.maker.trim(),
-        pigments: codes.codes.map((c) => c.code),
-        millilitres: shown.millilitres ? numberIn(shown.millilitres) : undefined,
-        count: Number(shown.count),
+      const shown = Object.fromEntries(LIST_FIELDS.map((f) => [f, textOf(p.row, f, own)])) as Record<ListField, string>
+      const { row, problem } = correctedRow(p.row, own ?? {}, settings.money)
+      const ask = askedOf(row)
+      const answer = ask && variants.get(p.line)
+      const spelling = own?.name === undefined ? (p.spelling ?? []) : []
+      return {
+        line: p.line,
+        shown,
+        row: answer ? { ...row, variants: { [ask.code]: answer } } : row,
+        doubts: doubtsOf(p, row),
+        problem,
+        ask,
+        answer,
+        spelling,
+        better: spelling.length ? inTradeSpelling(row.name, spelling) : '',
       }
-      return { line: p.line, shown, row, doubts: doubtsOf(p, row, codes.codes), problem: rowProblem(shown) }
     }),
   )
-  function doubtsOf(
-    p: ListPaints['paints'][number],
-    row: PaintRow,
-    codes: Parameters<typeof questionCodes>[1],
-  ): string[] {
-    const questions = row.name ? questionCodes(row.name, codes) : []
+  /** The code of which a row does not say the colour. */
+  function askedOf({ name, pigments: [code, another] }: PaintRow) {
+    const named = code && !another ? variantInName(code, name) : undefined
+    return named && !named.said ? { code: code!, proposed: named.proposed } : undefined
+  }
+  function doubtsOf(p: ListPaints['paints'][number], row: PaintRow): string[] {
+    const questions = row.name ? questionCodes(row.name, parsePigmentCodes(row.pigments.join(' ')).codes) : []
     const left = p.unread.length ? [`Left over, kept in its note: ${p.unread.join('; ')}.`] : []
     return [...new Set([...questions.map((q) => q.message), ...p.doubts, ...left])]
   }
@@ -126,6 +123,11 @@ export function usePastedList(start: string) {
 
   function correct(line: number, field: ListField, value: string) {
     corrections.set(line, { ...corrections.get(line), [field]: value })
+  }
+
+  /** Takes the trade's spelling for every name of which a word was read for another. */
+  function correctSpellings() {
+    for (const { line, better } of rows.value) if (better) correct(line, 'name', better)
   }
 
   async function take(): Promise<boolean> {
@@ -160,6 +162,8 @@ export function usePastedList(start: string) {
     busy,
     trouble,
     correct,
+    correctSpellings,
+    variants,
     take,
   }
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { colourDifference, differenceInWords, parseColour, toScreen } from '@juxtachrome/core/colour'
-import { pigmentVariants } from '@juxtachrome/core/pigments'
+import { coloursOfCode, variantInName, variantKey } from '@juxtachrome/core/pigments'
 import { labOfSwatch, problemOfSwatchPair } from '@juxtachrome/core/film'
 import { SWATCH_KINDS, type Paint, type Swatch, type SwatchKind } from '@juxtachrome/core/documents'
 import { strengthInWords } from '@juxtachrome/core/mixing'
@@ -12,6 +12,7 @@ import { opticsOf } from '~/shared/swatch/opticsOf'
 import { swatchText, toSwatch } from '~/shared/swatch/swatchText'
 import { useToday } from '~/shared/ui/useToday'
 import { useStrengths } from '~/shared/swatch/useStrengths'
+import VariantAsk from '~/shared/swatch/VariantAsk.vue'
 import SwatchField from '~/shared/swatch/SwatchField.vue'
 import { figure } from '~/shared/words/figures'
 
@@ -47,9 +48,18 @@ const rows = computed(() =>
 )
 const strength = computed(() => strengths.value.get(props.paint.id))
 const variants = computed(() =>
-  props.paint.pigments.map((code) => ({ code, list: pigmentVariants(code) })).filter(({ list }) => list.length > 1),
+  props.paint.pigments
+    .filter((code) => coloursOfCode(code).length > 1)
+    .map((code) => {
+      const named = variantInName(code, props.paint.name)
+      const said = props.paint.variants?.[code] ?? (named?.said && variantKey(named.said))
+      return { code, said, proposed: said ? undefined : named?.proposed }
+    }),
 )
 const taken = computed(() => (optics.value.ok ? optics.value.value.pigments : []))
+/** The colour of a code that its swatch is nearest to; nothing where there is no swatch. */
+const nearestIs = (code: string) =>
+  props.paint.masstone || props.paint.wash ? taken.value.find((t) => t.startsWith(`${code} `)) : undefined
 
 function says(kind: SwatchKind, swatch: Swatch | undefined): string {
   if (!swatch)
@@ -207,16 +217,18 @@ const choose = (code: string, variant: string) => commands.chooseVariant(props.p
       {{ optics.value.doubt }}
     </p>
     <p v-else-if="!optics.ok" class="mt-1 doubt">{{ optics.error.message }}</p>
-    <label v-for="{ code, list } in variants" :key="code" class="mt-2 block text-sm"
-      >{{ code }} covers several colours; this paint’s is
-      <select
-        class="input"
-        :value="paint.variants?.[code] ?? ''"
-        @change="choose(code, ($event.target as HTMLSelectElement).value)"
-      >
-        <option value="" disabled>nearest: {{ taken.find((t) => t.startsWith(code)) }}; confirm</option>
-        <option v-for="p in list" :key="p.id" :value="p.variant">{{ p.variant }}: {{ p.names[0] }}</option>
-      </select>
-    </label>
+    <div v-for="v in variants" :key="v.code" class="mt-2 text-sm" :class="v.said ? '' : 'doubt'">
+      <p class="mb-1">
+        {{ v.code }} is sold as several colours.
+        {{
+          v.said
+            ? 'This one is:'
+            : nearestIs(v.code)
+              ? `By its swatch: ${nearestIs(v.code)}. Which is it?`
+              : 'Which is this one?'
+        }}
+      </p>
+      <VariantAsk :code="v.code" :chosen="v.said" :proposed="v.proposed" @choose="choose(v.code, $event)" />
+    </div>
   </section>
 </template>

@@ -4,13 +4,18 @@ import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
 import writeXlsx from 'write-excel-file/browser'
 
 /** The paints and what is owned of them as a table that an import reads again, in the order of the wheel. */
-const rowsOf = (paints: readonly Paint[], itemsOf: (paintId: string) => readonly Item[]) =>
+const rowsOf = (
+  paints: readonly Paint[],
+  itemsOf: (paintId: string) => readonly Item[],
+  leftIn: (item: Item) => number | undefined,
+) =>
   paintTableRows(
     paints
       .map(viewOfPaint)
       .sort(byWheel)
       .map((v) => v.paint),
     itemsOf,
+    leftIn,
   )
 
 export const csvOf = (...collection: Parameters<typeof rowsOf>): string => writePaintCsv(rowsOf(...collection))

@@ -1,6 +1,8 @@
 import { counted, dayOf } from '@juxtachrome/core/units'
 import type { Contents } from '@juxtachrome/core/collection'
+import type { Item } from '@juxtachrome/core/documents'
 import { shallowRef } from 'vue'
+import { useBalances } from '~/shared/items/useBalances'
 import { useCollection } from '~/stores/collection'
 import { collectionBlob, type Writing } from '~/stores/collectionBlob'
 import { useCopies } from '~/stores/copies'
@@ -45,15 +47,19 @@ export function useExport() {
     const rest = unreadable.length ? `, and ${unreadable.length} that cannot be read here, as they were found` : ''
     return `Saved as a file: ${counted(whole, 'document')}${rest}.`
   }
+  const { left } = useBalances()
+  /** What is left of a thing that was filled from or looked at; of others the size says it. */
+  const leftIn = (item: Item) =>
+    collection.ledger.account(item.id).events.length ? Math.max(0, left(item)) : undefined
   const listName = (ending: string) => `juxtachrome-paints-${dayOf(new Date())}.${ending}`
   // what writes tables is fetched when it is first asked for
   const files = () => import('./listFiles')
   async function downloadCsv(): Promise<void> {
-    const text = (await files()).csvOf(collection.paints, collection.itemsOf)
+    const text = (await files()).csvOf(collection.paints, collection.itemsOf, leftIn)
     saveFile(listName('csv'), `\uFEFF${text}`, 'text/csv;charset=utf-8')
   }
   async function downloadXlsx(): Promise<void> {
-    const blob = await (await files()).xlsxOf(collection.paints, collection.itemsOf)
+    const blob = await (await files()).xlsxOf(collection.paints, collection.itemsOf, leftIn)
     saveFile(listName('xlsx'), blob, 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet')
   }
   return { exporting, download, downloadCsv, downloadXlsx, rescueToFile }

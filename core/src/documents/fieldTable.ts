@@ -154,6 +154,11 @@ export const ITEM_FIELDS = [
     column: { name: 'state', heading: /state|status|condition/ },
   },
   {
+    key: 'left',
+    label: 'What is left',
+    column: { name: 'left', heading: /^left|\bleft$|remaining|fill level|how full/ },
+  },
+  {
     key: 'millilitres',
     label: 'Size when new, ml',
     form: true,

@@ -11,6 +11,8 @@ export const Settings = z.looseObject({
   v: z.literal(1),
   /** Prices without a sign are in this currency. */
   currency: z.optional(z.string().check(z.regex(/^[A-Z]{3}$/, 'A currency such as EUR.'))),
+  /** Makers of which no paint is left: what was a maker once is one. */
+  makers: z.optional(z.array(z.string().check(z.minLength(1), z.maxLength(120))).check(z.maxLength(2000))),
   /** Headings of tables that were given a meaning by hand, as they are compared: the field, or nothing. */
   headings: z.optional(z.record(z.string().check(z.maxLength(120)), z.string().check(z.maxLength(40)))),
 })

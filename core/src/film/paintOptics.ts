@@ -1,14 +1,8 @@
 import { colourDifference } from '../colour/difference'
 import type { Optics } from './optics'
 import { labOfSwatch, type OpticalPaint, type OpticalSwatch, type SwatchSource } from './swatch'
-import {
-  materialByName,
-  namedIn,
-  pigmentByCode,
-  pigmentVariants,
-  REFERENCE_PIGMENTS,
-  type ReferencePigment,
-} from '../pigments/reference'
+import { materialByName, pigmentByCode, REFERENCE_PIGMENTS, type ReferencePigment } from '../pigments/reference'
+import { coloursOfCode, variantInName, variantKey } from '../pigments/variants'
 import { fail, ok, type Result } from '../result'
 import { problemOfSwatchPair } from './swatchPair'
 import type { FilmModel } from './fitModel'
@@ -121,31 +115,39 @@ export function referenceOf(
 ): ReferencePigment[] {
   if (!paint.pigments.length) return [materialByName(paint.name ?? '')].flatMap((p) => p ?? [])
   return paint.pigments.flatMap((code) => {
-    const variants = pigmentVariants(code)
-    if (variants.length < 2) return pigmentByCode(code) ?? []
-    return (
-      saidVariant(code, variants, paint) ?? (paint.pigments.length === 1 ? nearestOf(variants, paint) : variants[0]!)
-    )
+    const colours = coloursOfCode(code)
+    if (colours.length < 2) return pigmentByCode(code) ?? []
+    const said = saidVariant(code, paint)
+    if (said) return said
+    const hasSwatch = Boolean(paint.masstone ?? paint.wash)
+    if (hasSwatch && paint.pigments.length === 1) return nearestOf(colours, paint)
+    return variantInName(code, paint.name ?? '')?.proposed ?? pigmentByCode(code) ?? colours[0]!
   })
+}
+
+/**
+ * The codes of a paint of which nobody knows which of their colours it has: no swatch shows it, its name does not say it,
+ * and nobody has chosen. Of paints of several pigments none is asked about: their swatch tells more than a variant.
+ */
+export function unsureCodes(
+  paint: Pick<OpticalPaint, 'pigments' | 'name' | 'masstone' | 'wash' | 'variants'>,
+): string[] {
+  if (paint.pigments.length !== 1 || paint.masstone || paint.wash) return []
+  return paint.pigments.filter((code) => coloursOfCode(code).length > 1 && !saidVariant(code, paint))
 }
 
 /** Which variants of its codes a paint says it has, by the artist's choice or its name; undefined where nothing is said. */
 export const saidVariants = (paint: OpticalPaint): (string | undefined)[] =>
-  paint.pigments.map((code) => saidVariant(code, pigmentVariants(code), paint)?.id)
+  paint.pigments.map((code) => saidVariant(code, paint)?.id)
 
+/** By the artist's choice first, then by the name. */
 function saidVariant(
   code: string,
-  variants: readonly ReferencePigment[],
   { name, variants: chosen }: Pick<OpticalPaint, 'name' | 'variants'>,
 ): ReferencePigment | undefined {
-  if (variants.length < 2) return undefined
-  return variants.find((p) => p.variant === chosen?.[code]) ?? namedVariant(variants, name)
-}
-
-/** The one variant that a paint's name speaks of: by its own word, or a name of the trade. */
-function namedVariant(variants: readonly ReferencePigment[], name: string | undefined): ReferencePigment | undefined {
-  const named = name ? namedIn(variants, name) : []
-  return named.length === 1 ? named[0] : undefined
+  const colours = coloursOfCode(code)
+  if (colours.length < 2) return undefined
+  return colours.find((p) => variantKey(p) === chosen?.[code]) ?? variantInName(code, name ?? '')?.said
 }
 
 function nearestOf(

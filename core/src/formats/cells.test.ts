@@ -268,14 +268,14 @@ describe('a pasted list', () => {
     ])
   })
   it('gives each line a paint, and the maker above them to all that follow', () => {
-    const { paints, skipped } = read('My list:\n\nNorthwall\n- Viridian PG18\n- Sap green, half empty\n---\n42', [
+    const { paints, skipped } = read('My list:\n\nNorthwall\n- Viridian PG18\n- Sap green, half empty, from the loft\n---\n42', [
       'Northwall',
     ])
     expect(paints.map((p) => [p.line, p.row.name, p.row.maker, p.unread.join()])).toEqual([
       [4, 'Viridian', 'Northwall', ''],
-      [5, 'Sap green', 'Northwall', 'half empty'],
+      [5, 'Sap green', 'Northwall', 'from the loft'],
     ])
-    expect(paints[1]!.row.itemNote).toBe('half empty')
+    expect(paints[1]!.row).toMatchObject({ itemNote: 'from the loft', left: { share: 0.5 } })
     const [other] = read('Northwall\nRaw umber PBr7, Kittiwake Paints', ['Northwall']).paints
     expect([other!.row.maker, other!.maybeMaker]).toEqual(['', 'Kittiwake Paints'])
     expect(skipped.map((s) => s.text)).toEqual(['My list:', '42'])

@@ -9,6 +9,7 @@ import { questionCodes } from '../pigments/plausibility'
 import { fail, ok, type Result } from '../result'
 import { paintPartOf, type PaintRow, type RowQuestion } from '../paints/paintRow'
 import { currencyIn, readMoney, type MoneyHabits } from '../paints/reading/price'
+import { readLeft } from '../paints/reading/left'
 import { readSize } from '../paints/reading/size'
 import { heed, saidInField, type WordField } from '../paints/reading/words'
 import { matchByContent } from './cells'
@@ -133,6 +134,16 @@ const readAmounts: Reader = (cell, into, ask, money) => {
   const count = cell('count').replace(/^[x×]\s*|\s*[x×]$|\.0$/gi, '')
   if (count && /^\d{1,2}$/.test(count)) into.count = Number(count)
   else if (count) ask('count', shown(count), `“${shown(count)}” is not a number from 0 to 99.`)
+  if (cell('left')) {
+    const left = readLeft(cell('left'))
+    if (left) into.left = left
+    else
+      ask(
+        'left',
+        shown(cell('left')),
+        `“${shown(cell('left'))}” does not say how much is left: half, 1/3, 30 % or 4 ml.`,
+      )
+  }
   if (cell('price')) {
     const price = readMoney(cell('price'), money)
     if (!price.ok) ask('price', shown(cell('price')), price.error.message)

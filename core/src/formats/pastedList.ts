@@ -1,3 +1,4 @@
+import { readName, type WordRead } from '../pigments/tradeWords'
 import { rowOfLine, type PaintRow } from '../paints/paintRow'
 import { parseLines, type SkippedLine } from '../paints/reading/parseLines'
 import type { MoneyHabits } from '../paints/reading/price'
@@ -23,6 +24,8 @@ export interface ListedPaint {
   /** What found no meaning; it is in the note of the thing owned. */
   unread: string[]
   doubts: string[]
+  /** Words of the name that were read for others. */
+  spelling?: readonly WordRead[]
 }
 export interface ListPaints {
   paints: ListedPaint[]
@@ -52,6 +55,7 @@ export function* readPastedList({
       ...(read.maybeMaker ? { maybeMaker: read.maybeMaker } : {}),
       unread: read.unread,
       doubts: read.doubts,
+      ...(read.spelling ? { spelling: read.spelling } : {}),
     })),
     skipped,
   })
@@ -71,6 +75,7 @@ function* fromTable(
       line: lines[i]!,
       text: textAt.get(lines[i]!)!,
       row,
+      spelling: readName(row.name).read,
       unread: [],
       doubts: (row.questions ?? []).map((q) => q.message),
     })),

@@ -22,13 +22,14 @@ function paintCells(paint: Paint): Partial<Record<ColumnField, string>> {
   }
 }
 
-function itemCells(item: Item): Partial<Record<ColumnField, string>> {
+function itemCells(item: Item, left?: number): Partial<Record<ColumnField, string>> {
   return {
     kind: item.kind,
     state: [item.supply, ...item.remarks].join(', '),
     // a size that nobody gave is not made out to be known
     size: item.sizeAssumed ? '' : `${item.millilitres} ml`,
     count: '1',
+    left: left === undefined ? '' : `${Math.round(left * 10) / 10} ml`,
     price: item.price && writePrice(item.price),
     bought: item.bought,
     'bought from': item.boughtFrom,
@@ -37,18 +38,22 @@ function itemCells(item: Item): Partial<Record<ColumnField, string>> {
 
 /**
  * The collection as rows of a table, one a tube or pan, one also for a paint of which none is owned (count 0): what an
- * import reads again. Items' notes, swatches beyond masstone and wash, and the journal are not in it.
+ * import reads again. Items' notes, swatches beyond masstone and wash, and the journal are not in it, but what it says is left.
  */
 export function paintTableRows(
   paints: readonly Paint[],
   itemsOf: (paintId: string) => readonly Item[],
+  /** What is left of a thing, ml, where somebody looked or filled from it. */
+  leftIn: (item: Item) => number | undefined = () => undefined,
 ): Record<ColumnField, string>[] {
   const row = (cells: Partial<Record<ColumnField, string>>) =>
     Object.fromEntries(LIST_HEADINGS.map((h) => [h, cells[h] ?? ''])) as Record<ColumnField, string>
   return paints.flatMap((paint) => {
     const items = itemsOf(paint.id)
     const own = paintCells(paint)
-    return items.length ? items.map((item) => row({ ...own, ...itemCells(item) })) : [row({ ...own, count: '0' })]
+    return items.length
+      ? items.map((item) => row({ ...own, ...itemCells(item, leftIn(item)) }))
+      : [row({ ...own, count: '0' })]
   })
 }
 

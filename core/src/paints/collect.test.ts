@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import { collectRows, makersOf, samePaint, USUAL_MILLILITRES } from './collect'
+import { alikePaint, collectRows, makersOf, samePaint, USUAL_MILLILITRES } from './collect'
 import type { PaintRow } from './paintRow'
 import { pricePerMillilitre } from './reading/price'
 
@@ -75,4 +75,38 @@ it('the price of a millilitre is that of the first item whose price and size are
     currency: 'EUR',
   })
   expect(pricePerMillilitre([item(15)])).toBeUndefined()
+})
+
+describe('a paint that may be owned under another writing', () => {
+  const own = { id: 'a', v: 1, maker: 'Skerry Colours', name: 'Burnt sienna', pigments: ['PBr7'] } as const
+  const others = [
+    { id: 'b', v: 1, maker: 'Northwall', name: 'Raw umber', pigments: ['PBr7'] },
+    { id: 'c', v: 1, maker: 'Northwall', name: 'Raw sienna', pigments: [], removed: true },
+  ] as const
+  const paints = [own, ...others].map((p) => ({ ...p, pigments: [...p.pigments] }))
+  const alike = (name: string, maker = '', pigments: string[] = [], formula?: string) =>
+    alikePaint(paints, { name, maker, pigments, formula })?.id
+  it.each(['Sienna, burnt', 'burnt siena', 'B. Sienna', 'Burnt sienna'])('%s is asked about', (name) =>
+    expect(alike(name)).toBe('a'),
+  )
+  it('but not where maker, codes or formula differ, where it is the same to the letter, or was removed', () => {
+    expect(alike('Burnt siena', 'Northwall')).toBeUndefined()
+    expect(alike('Burnt siena', '', ['PR101'])).toBeUndefined()
+    expect(alike('Burnt siena', '', [], 'old formula')).toBeUndefined()
+    expect(alike('Burnt sienna', 'Skerry Colours')).toBeUndefined()
+    expect(alike('Raw sienna')).toBeUndefined()
+    expect(alike('')).toBeUndefined()
+  })
+})
+
+it('makers are named once whatever their case, also of paints that went, and those remembered', () => {
+  const paint = (id: string, maker: string, removed?: boolean) =>
+    ({ id, v: 1, maker, name: 'x', pigments: [], ...(removed ? { removed } : {}) }) as const
+  const paints = [paint('a', 'Northwall'), paint('b', 'NORTHWALL'), paint('c', 'Old Harbour', true), paint('d', '')]
+  expect(
+    makersOf(
+      paints.map((p) => ({ ...p, pigments: [] })),
+      ['Gannet Street'],
+    ),
+  ).toEqual(['Gannet Street', 'Northwall', 'Old Harbour'])
 })

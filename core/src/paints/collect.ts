@@ -2,6 +2,7 @@ import { added, updated, type Change } from '../documents/diff'
 import type { Item } from '../documents/item'
 import { compareText } from './view'
 import type { Paint } from '../documents/paint'
+import { readName } from '../pigments/tradeWords'
 import { paintPartOf, type PaintRow } from './paintRow'
 
 /** Usual contents of a new item, ml, when nobody said (common practice, no source). */
@@ -51,6 +52,8 @@ export function collectRows(
   paints: Iterable<Paint>,
   newId: () => string,
   means: (row: number) => OwnedMeans = () => 'another',
+  /** Told of each thing owned that is new, with its row: what is left of it goes into the journal. */
+  onItem: (item: Item, row: PaintRow) => void = () => undefined,
 ): Change[] {
   const owned = byIdentity(paints)
   const fresh = new Map<string, Paint>()
@@ -68,7 +71,11 @@ export function collectRows(
     const known = present ?? fresh.get(key)
     const paint: Paint = known ?? { id: newId(), v: 1, ...paintPartOf(row) }
     if (!present) fresh.set(key, paint)
-    const items = Array.from({ length: row.count }, () => added('items', itemOfRow(row, paint.id, newId())))
+    const items = Array.from({ length: row.count }, () => {
+      const item = itemOfRow(row, paint.id, newId())
+      onItem(item, row)
+      return added('items', item)
+    })
     return known ? items : [added('paints', paint), ...items]
   })
   return [...changes, ...[...changed.values()].map(({ before, after }) => updated('paints', before, after))]
@@ -107,6 +114,34 @@ function itemOfRow(row: PaintRow, paintId: string, id: string): Item {
   return item
 }
 
-/** Every maker of the collection once, by name. */
-export const makersOf = (paints: Iterable<Paint>): string[] =>
-  [...new Set([...paints].filter((p) => !p.removed && p.maker).map((p) => p.maker))].sort(compareText)
+/** Every maker of the collection once, by name: also of paints that went but are still spoken of, and those remembered. */
+export function makersOf(paints: Iterable<Paint>, remembered: readonly string[] = []): string[] {
+  const bySpelling = new Map<string, string>()
+  for (const maker of [...[...paints].map((p) => p.maker), ...remembered])
+    if (maker && !bySpelling.has(maker.toLowerCase())) bySpelling.set(maker.toLowerCase(), maker)
+  return [...bySpelling.values()].sort(compareText)
+}
+
+const inAnyOrder = (name: string) => [...readName(name).words].sort().join(' ')
+
+/**
+ * The one paint of the collection that a row may well name again, though not letter by letter: the same words of the
+ * trade in any order and spelling, no other maker, no other codes, the same formula. To be asked, never assumed.
+ */
+export function alikePaint(
+  paints: Iterable<Paint>,
+  row: Pick<PaintRow, 'name' | 'maker' | 'formula' | 'pigments'>,
+): Paint | undefined {
+  if (!row.name) return undefined
+  const plain = (text = '') => text.trim().toLowerCase()
+  const words = inAnyOrder(row.name)
+  const found = [...paints].filter(
+    (paint) =>
+      !paint.removed &&
+      inAnyOrder(paint.name) === words &&
+      (!row.maker || plain(row.maker) === plain(paint.maker)) &&
+      plain(row.formula) === plain(paint.formula) &&
+      (!row.pigments.length || !paint.pigments.length || isSameCodes(row.pigments, paint.pigments)),
+  )
+  return found.length === 1 && identityOf(found[0]!) !== identityOf(row) ? found[0] : undefined
+}

@@ -1,4 +1,5 @@
 import type { Paint } from '../documents/paint'
+import { viewOfPaint } from './view'
 import { propertiesOf, type Known } from './properties'
 
 /** A paint's behaviours, one after the other; what is assumed from its codes says so. */
@@ -7,8 +8,14 @@ export const behaviourInWords = (paint: Paint): string =>
     .map(({ value, from }) => (from === 'assumed' ? `${value} (assumed)` : value))
     .join(', ')
 
-/** The codes on the label, `PG7 PY150`; a paint without any says so. */
-export const codesInWords = (paint: Pick<Paint, 'pigments'>): string => paint.pigments.join(' ') || 'no code'
+/**
+ * The codes on the label, `PG7 PY150`; a paint without any says so, and one whose code covers several colours says where
+ * nobody knows which: `not sure which PBr7`.
+ */
+export function codesInWords(paint: Pick<Paint, 'pigments'> & Partial<Paint>): string {
+  const unsure = 'name' in paint ? viewOfPaint(paint as Paint).unsure : undefined
+  return unsure ? `not sure which ${unsure}` : paint.pigments.join(' ') || 'no code'
+}
 
 /** A paint as a row of a list is read aloud: `Sap green, Northwall, PG7 PY150`. */
 export const paintInWords = (paint: Pick<Paint, 'name' | 'maker' | 'pigments'>): string =>

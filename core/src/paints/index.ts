@@ -1,5 +1,6 @@
 /** Properties and search of paints; what is read of them. What is shared of it, by name. */
 export {
+  alikePaint,
   collectRows,
   makersOf,
   OWNED_MEANS,
@@ -10,6 +11,7 @@ export {
 } from './collect'
 export { meanReading, type Reading, simulatedReader } from './colourReader'
 export { behaviourInWords, codesInWords, paintInWords } from './inWords'
+export { type Left, millilitresLeft, readLeft } from './reading/left'
 export { type PaintRow, rowOfLine, type RowQuestion } from './paintRow'
 export { parseLine, type ReadLine } from './reading/parseLine'
 export { type ListedLine, parseLines, type SkippedLine } from './reading/parseLines'

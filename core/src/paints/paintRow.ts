@@ -12,7 +12,9 @@ export interface RowQuestion {
 }
 
 /** A paint and what is owned of it, as a row says. */
-export interface PaintRow extends Omit<ReadLine, 'unread' | 'doubts' | 'maybeMaker'> {
+export interface PaintRow extends Omit<ReadLine, 'unread' | 'doubts' | 'maybeMaker' | 'spelling'> {
+  /** Where a code covers several colours, the one that was said. */
+  variants?: Record<string, string>
   masstone?: Swatch
   wash?: Swatch
   boughtFrom?: string
@@ -24,15 +26,16 @@ export interface PaintRow extends Omit<ReadLine, 'unread' | 'doubts' | 'maybeMak
 
 /** What of a row describes the paint; the rest is what is owned of it. */
 export function paintPartOf(row: PaintRow) {
-  const { count, kind, supply, remarks, price, bought, boughtFrom, millilitres, itemNote, questions, ...paint } = row
-  void [count, kind, supply, remarks, price, bought, boughtFrom, millilitres, itemNote, questions]
+  const { count, kind, supply, remarks, price, bought, boughtFrom, millilitres, itemNote, questions, left, ...paint } =
+    row
+  void [count, kind, supply, remarks, price, bought, boughtFrom, millilitres, itemNote, questions, left]
   return paint
 }
 
 /** A line as a row; what found no meaning goes into the note of the thing owned, so that nothing is lost. */
 export function rowOfLine(read: ReadLine): PaintRow {
-  const { unread, doubts, maybeMaker, ...row } = read
-  void doubts
+  const { unread, doubts, maybeMaker, spelling, ...row } = read
+  void [doubts, spelling]
   const left = [...(maybeMaker ? [maybeMaker] : []), ...unread].join('; ')
   return left ? { ...row, itemNote: left } : row
 }

@@ -8,7 +8,7 @@ import { masstoneOf, washOf } from '../film/optics'
 import { parsePigmentCode } from '../pigments/grammar'
 import type { LabD65 } from '../units'
 import { cachedOptics } from '../film/cachedOptics'
-import { referenceOf } from '../film/paintOptics'
+import { referenceOf, unsureCodes } from '../film/paintOptics'
 
 /** A paint with what follows from it, computed once per document. */
 export interface PaintView {
@@ -22,6 +22,8 @@ export interface PaintView {
   /** How the family was found. */
   familyFrom?: 'artist' | 'swatch' | 'pigment'
   lean?: Lean
+  /** Its code, where nobody knows which of the colours that are sold under it this one is. */
+  unsure?: string
   /** Place on the unrolled wheel, for sorting; paints without colour come last. */
   wheelKey: number
 }
@@ -37,8 +39,10 @@ export function viewOfPaint(paint: Paint): PaintView {
   const swatches = assumed ?? own
   const fromSwatch = earthByPigment(familyOf(swatches), paint.pigments)
   const family = paint.family ?? fromSwatch ?? familyOfCodes(paint.pigments)
+  const [unsure] = unsureCodes(paint)
   const view: PaintView = {
     paint,
+    ...(unsure ? { unsure } : {}),
     ...swatches,
     family,
     ...(assumed ? { assumed: true } : {}),

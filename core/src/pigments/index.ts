@@ -4,6 +4,8 @@ export { cautionsInWords, cautionsOfCodes, OF_EVERY_PIGMENT, type PaintCautions 
 export { parsePigmentCodes } from './grammar'
 export { questionCodes } from './plausibility'
 export { pigmentByCode, pigmentById, pigmentVariants, REFERENCE_PIGMENTS, type ReferencePigment } from './reference'
+export { readName, type WordRead } from './tradeWords'
+export { coloursOfCode, variantInName, variantKey, type VariantRead } from './variants'
 export { lightfastnessOf } from './scales'
 export { type PigmentFilter, searchPigments } from './searchPigments'
 export { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from './scales'

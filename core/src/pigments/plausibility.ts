@@ -1,5 +1,6 @@
 import { COLOUR_NAMES } from './colourNames.generated'
 import { pigmentVariants } from './reference'
+import { readName } from './tradeWords'
 import { HUE_LETTERS, type HueLetter, type PigmentCode } from './grammar'
 
 /** A doubt about a paint's codes: asked, never refused. */
@@ -51,29 +52,28 @@ export function questionCodes(name: string, codes: readonly PigmentCode[]): Ques
   return [...beyond, ...(questionName(name, codes) ?? questionHue(name, codes))]
 }
 
-/** One spelling of the many: no apostrophes, `grey`, `phthalo`, single blanks. */
-const plainly = (name: string) =>
-  name
-    .toLowerCase()
-    .replace(/[’`']/g, '')
-    .replace(/\bgray\b/g, 'grey')
-    .replace(/\bphthalocyanine\b/g, 'phthalo')
-    .replace(/\bvermillion\b/g, 'vermilion')
-    .replace(/\bvandyke\b/g, 'van dyke')
-    .replace(/\s+/g, ' ')
-    .trim()
-/** The names of the table as whole words, longest first: minium is not in aluminium. */
-const WORDS = COLOUR_NAMES.map(([term, usual]) => ({
-  term,
-  usual,
-  pattern: new RegExp(`(?<![\\p{L}])${plainly(term).replace(/[.*+?^${}()|[\]\\]/g, '\\$&')}(?![\\p{L}])`, 'u'),
-}))
+/** One spelling of the many: what is misspelt, shortened or written otherwise reads as the trade spells it. */
+const plainly = (name: string) => readName(name).words.join(' ')
+/** The names of the table, longest first. */
+const TERMS = COLOUR_NAMES.map(([term, usual]) => ({ term, usual, words: readName(term).words }))
+const HUES = /^(?:yellow|orange|red|violet|blue|green|brown|grey|black|white|rose|magenta|turquoise|pink|scarlet)$/
+
+/** The name of the table that a paint's name holds: as it stands, or its words in another order where no other hue is named. */
+function termIn(plain: string) {
+  const inOrder = TERMS.find(({ words }) => ` ${plain} `.includes(` ${words.join(' ')} `))
+  if (inOrder) return inOrder
+  const own = new Set(plain.replace(/\b\w+ shade\b/g, '').split(' '))
+  const hues = [...own].filter((w) => HUES.test(w))
+  return TERMS.find(
+    ({ words }) => words.length > 1 && words.every((w) => own.has(w)) && hues.every((w) => words.includes(w)),
+  )
+}
 
 /** An empty list when the name is known and fits; undefined when the name is not in the table. */
 function questionName(name: string, codes: readonly PigmentCode[]): Question[] | undefined {
   const plain = plainly(name)
   if (codes.some((c) => pigmentVariants(c.code).some((p) => p.names.some((own) => plainly(own) === plain)))) return []
-  const known = WORDS.find(({ pattern }) => pattern.test(plain))
+  const known = termIn(plain)
   if (!known) return undefined
   const { term, usual } = known
   // a sub-type is one of its parent, and a parent may stand for its sub-types

@@ -22,6 +22,12 @@ export interface Expected {
   is?: string
   /** How many things had to be assumed. */
   d?: number
+  /** What was read for words that are misspelt or shortened. */
+  sp?: string
+  /** The code of which the variant is asked, and which would be proposed. */
+  w?: string
+  /** What is left of it. */
+  l?: string
 }
 export const KNOWN_MAKERS = ['Halvard & Roe', 'Skerry Colours', 'Tern & Daughter']
 
@@ -61,8 +67,8 @@ export const LINES: readonly (readonly [line: string, expected: Expected])[] = [
   ['Green gold PY129, Northwall, Fair Isle', { n: 'Green gold', c: 'PY129', y: 'Northwall', u: 'Fair Isle' }],
   // what became makers once
   ['Burnt sienna PBr7 x2', { n: 'Burnt sienna', c: 'PBr7', x: 2 }],
-  ['Burnt sienna PBr7, half empty', { n: 'Burnt sienna', c: 'PBr7', u: 'half empty' }],
-  ['Burnt sienna PBr7, Half empty', { n: 'Burnt sienna', c: 'PBr7', u: 'Half empty' }],
+  ['Burnt sienna PBr7, half empty', { n: 'Burnt sienna', c: 'PBr7', l: '50 %' }],
+  ['Burnt sienna PBr7, Half empty', { n: 'Burnt sienna', c: 'PBr7', l: '50 %' }],
   ['Alizarin crimson PR83, fugitive!', { n: 'Alizarin crimson', c: 'PR83', is: 'fugitive' }],
   ['Quinacridone gold PO49, discontinued', { n: 'Quinacridone gold', c: 'PO49', is: 'discontinued' }],
   ['Viridian PG18 0.5 fl oz', { n: 'Viridian', c: 'PG18', ml: 14.8 }],
@@ -108,9 +114,9 @@ export const LINES: readonly (readonly [line: string, expected: Expected])[] = [
   ['Kelp brown, handmade pan, label lost', { n: 'Kelp brown', k: 'handmade pan', r: 'label lost' }],
   ['Kelp brown handmade half pan', { n: 'Kelp brown', k: 'handmade pan', ml: 1.8 }],
   ['Kelp brown, handmade', { n: 'Kelp brown', is: 'handmade' }],
-  ['Kelp brown stick PBr7', { n: 'Kelp brown', k: 'stick', c: 'PBr7' }],
-  ['Kelp brown sample PBr7', { n: 'Kelp brown', k: 'sample', c: 'PBr7' }],
-  ['Kelp brown PBr7, tube', { n: 'Kelp brown', c: 'PBr7' }],
+  ['Kelp brown stick PBr7', { n: 'Kelp brown', k: 'stick', c: 'PBr7', w: 'PBr7' }],
+  ['Kelp brown sample PBr7', { n: 'Kelp brown', k: 'sample', c: 'PBr7', w: 'PBr7' }],
+  ['Kelp brown PBr7, tube', { n: 'Kelp brown', c: 'PBr7', w: 'PBr7' }],
   // states
   [
     'Aureolin PY40 10ml, old formula, stiff, nearly empty',
@@ -158,7 +164,7 @@ export const LINES: readonly (readonly [line: string, expected: Expected])[] = [
   ["Payne's gray", { n: "Payne's gray" }],
   ['Moonglow', { n: 'Moonglow' }],
   ['Sea jade, Skerry Colours', { n: 'Sea jade', m: 'Skerry Colours' }],
-  ['Quin. gold deep PO48', { n: 'Quin. gold deep', c: 'PO48' }],
+  ['Quin. gold deep PO48', { n: 'Quin. gold deep', c: 'PO48', sp: 'Quin.>quinacridone' }],
   // prices
   ['Viridian PG18 8,90 €', { n: 'Viridian', c: 'PG18', p: '8.90 EUR' }],
   ['Viridian PG18 EUR 8.90', { n: 'Viridian', c: 'PG18', p: '8.90 EUR' }],

@@ -1,7 +1,10 @@
 import type { ItemKind, Remark, Supply } from '../../documents/item'
-import { isDay, type Price } from '../../documents/fields'
+import type { Price } from '../../documents/fields'
 import { CODE_PATTERN, fromMatch } from '../../pigments/grammar'
-import { BELONGS_TO_A_NAME, namesAColour } from './colourWords'
+import { readName, type WordRead } from '../../pigments/tradeWords'
+import { belongsToAName, namesAColour } from './colourWords'
+import { DAY_PATTERN, readDay } from './day'
+import { takeLeft, type Left } from './left'
 import { isCurrency, readMoney, type MoneyHabits } from './price'
 import { Rest } from './rest'
 import { millilitresOf, PAN_PATTERN, panOf, SIZE_PATTERN } from './size'
@@ -26,6 +29,10 @@ export interface ReadLine extends NonNullable<Said['paint']> {
   remarks: Remark[]
   price?: Price
   bought?: string
+  /** What is left of it, where the line says so. */
+  left?: Left
+  /** Words that were read for something else than stands there: misspelt or shortened. */
+  spelling?: readonly WordRead[]
   /** Pieces that found no meaning. */
   unread: string[]
   /** What was assumed, in words. */
@@ -35,6 +42,7 @@ export interface ReadLine extends NonNullable<Said['paint']> {
 const CODES = new RegExp(CODE_PATTERN, 'gi')
 const NUMBERS: Record<string, number> = { two: 2, three: 3, four: 4, five: 5, six: 6 }
 const THINGS = '(?:half |full |whole |handmade )?(?:pans?|tubes?|sticks?|samples?|godets?)'
+const COUNTABLE = '(?:tubes|sticks|pans|samples|godets)'
 const COUNTED = new RegExp(`(?<![\\d.,\\p{L}/½¼])(\\d{1,2}|two|three|four|five|six)\\s+(?=${THINGS}(?!\\p{L}))`, 'iu')
 
 /**
@@ -59,16 +67,21 @@ export function parseLine(line: string, makers: readonly string[] = [], money: M
     unread: [],
     doubts: [],
   }
+  takeNumber(rest, read)
   rest.takeAll(CODES, (m) => {
     const code = fromMatch(m)?.code
     if (code && !read.pigments.includes(code)) read.pigments.push(code)
   })
   takeMaker(rest, read, makers)
-  takeSizes(rest, read)
-  takePrice(rest, read, money)
+  const left = takeLeft(rest)
+  if (left) read.left = left
   takeDay(rest, read)
+  takeSizes(rest, read)
   takeVersion(rest, read)
+  takePrice(rest, read, money)
   takePieces(rest, read)
+  const spelling = readName(read.name).read
+  if (spelling.length) read.spelling = spelling
   return read
 }
 
@@ -77,6 +90,28 @@ const withoutBullet = (line: string) =>
   line
     .replace(/^\s*\[?\d{1,2}[:.]\d{2}(?:[:.]\d{2})?(?:\s*[ap]m)?\]?\s*(?:[-–]\s*)?(?:\p{L}[\p{L} ]{0,20}:\s)?/iu, '')
     .replace(/^\s*(?:[-*•·–—]|\[[ xX]?\]|☐|☑|✓|\d{1,3}[.)])\s+/u, '')
+
+/** A number before a paint is its place in a list or its number in a shop, unless things are counted by it. */
+function takeNumber(rest: Rest, read: ReadLine) {
+  rest.take(/^\s*(#\s?\d{1,4}|no\.? ?\d{1,4}|\d{1,4})\s+(?=\p{L}{3})/iu, (m) => {
+    const number = m[1]!
+    const counts = /^\d{1,2}$/.test(number) && new RegExp(`(?<!\\p{L})${COUNTABLE}(?!\\p{L})`, 'iu').test(m.input!)
+    if (counts || /^\s*\d+\s+(?:of\s|m\.?l)/i.test(m.input!)) return false
+    read.unread.push(number)
+    return true
+  })
+  // `2 Burnt umber tubes`: the things that are counted stand after the name
+  rest.take(
+    /^\s*(\d{1,2}|two|three|four|five|six)\s+(?=[\p{L}\s'’]+\s(?:tubes|sticks|(?:half |full )?pans)(?!\p{L}))/iu,
+    (m) => {
+      read.count = NUMBERS[m[1]!.toLowerCase()] ?? Number(m[1])
+    },
+  )
+  rest.take(
+    /^\s*(?:a|an|one|the|my)\s+(?=(?:half |full |whole |handmade )?(?:tube|pan|stick|sample|godet)(?!\p{L}))/iu,
+    () => undefined,
+  )
+}
 
 interface MakerPattern {
   maker: string
@@ -118,7 +153,10 @@ function takeSizes(rest: Rest, read: ReadLine) {
       takeCount(Number(m[1])),
     ) ||
     rest.take(/(?<![\p{L}\d])[x×]\s*(\d{1,2})(?![\d\p{L}]|[.,]\d)/iu, (m) => takeCount(Number(m[1]))) ||
-    rest.take(/(?<![\d.,\p{L}])(\d{1,2})\s*[x×](?![\p{L}\d])/iu, (m) => takeCount(Number(m[1])))
+    rest.take(/(?<![\d.,\p{L}])(\d{1,2})\s*[x×](?![\p{L}\d])/iu, (m) => takeCount(Number(m[1]))) ||
+    rest.take(/(?<![\d.,\p{L}])(\d{1,2}|two|three|four)\s+of\s+(?:them|it|these)(?!\p{L})/iu, (m) =>
+      takeCount(NUMBERS[m[1]!.toLowerCase()] ?? Number(m[1])),
+    )
   if (!isCounted) {
     rest.take(COUNTED, (m) => takeCount(NUMBERS[m[1]!.toLowerCase()] ?? Number(m[1])))
   }
@@ -144,7 +182,7 @@ const SIGN_WORDS = String.raw`(?<!\p{L})(?:euros?|pounds?|dollars?|yen|kr\.?|s?f
 const SIGN = String.raw`(?:(?:US|AU|CA|NZ|HK|[ACSR])?\$|[€£¥￥円元₹₩₺₽₪]|zł|kč|${SIGN_WORDS})`
 const AMOUNT = String.raw`\d[\d.,'’\u00a0\u202f]*\d|\d`
 const PRICE = new RegExp(
-  String.raw`(?:@\s*)?${SIGN}\s*(?:${AMOUNT})|(?:@\s*)?(?<![\d.,\p{L}])(?:${AMOUNT})\s*(?:${SIGN}|p(?:ence)?(?!\p{L}))`,
+  String.raw`(?:@\s*)?${SIGN}\s*(?:${AMOUNT})|(?:@\s*)?(?<![\d.,\p{L}])(?:${AMOUNT})\s*(?:${SIGN}(?!\s*\d)|p(?:ence)?(?!\p{L}))`,
   'u',
 )
 function takePrice(rest: Rest, read: ReadLine, money: MoneyHabits) {
@@ -165,9 +203,11 @@ function takePrice(rest: Rest, read: ReadLine, money: MoneyHabits) {
 }
 
 function takeDay(rest: Rest, read: ReadLine) {
-  rest.take(/(?<!\p{L})(?:bought\s+(?:on\s+)?)?(\d{4}-\d{2}-\d{2})(?!\d)/iu, (m) => {
-    if (!isDay(m[1]!)) return false
-    read.bought = m[1]!
+  rest.take(DAY_PATTERN, (m) => {
+    const day = readDay(m[1]!)
+    if (!day) return false
+    read.bought = day.day
+    if (day.doubt) read.doubts.push(day.doubt)
     return true
   })
 }
@@ -191,7 +231,8 @@ function takePieces(rest: Rest, read: ReadLine) {
   const open: string[] = []
   for (const piece of rest.pieces()) {
     const said = saidAnywhere(piece)
-    if (said && !(open.length === 0 && namesAColour(piece))) heed(said, read)
+    if (/^full$/i.test(piece)) read.left ??= { share: 1 }
+    else if (said && !(open.length === 0 && namesAColour(piece))) heed(said, read)
     else open.push(piece)
   }
   const at = nameAmong(open)
@@ -203,7 +244,7 @@ function takePieces(rest: Rest, read: ReadLine) {
   const others: string[] = []
   for (const [i, piece] of open.entries()) {
     if (i === at) continue
-    if (i > at && BELONGS_TO_A_NAME.test(piece)) read.name += ` ${piece}`
+    if (i > at && belongsToAName(piece)) read.name += ` ${piece}`
     else others.push(piece)
   }
   const by = /^(.+?)\s+by\s+(\S.*)$/i.exec(read.name)
@@ -233,12 +274,12 @@ function withoutTrailing(name: string, read: ReadLine): string {
 const REMARK_WORDS = [
   'half almost a an the from for in on with to my old very some bit best love loved gift maybe probably check need needs',
   'not no see same both one two three dot replace great good bad nice favourite favorite expired ugly swatch box set',
-  'drawer left price',
+  'drawer left price natural genuine historic present gift lent from bought used lost love like favourites swap trade',
 ].join(' ')
 const REMARK = new RegExp(`^(?:${REMARK_WORDS.replaceAll(' ', '|')})(?!\\p{L})`, 'iu')
-/** Names of makers begin with a capital and hold words; whoever writes one is asked. */
+/** Names of makers hold words; whoever writes one is asked. Those that begin with a small letter are short. */
 export const mayBeAMaker = (piece: string): boolean =>
-  /^\p{Lu}[\p{L}'’.&+ -]{1,39}$/u.test(piece) &&
-  piece.split(' ').length <= 5 &&
+  /^\p{L}[\p{L}'’.&+ -]{1,39}$/u.test(piece) &&
+  piece.split(' ').length <= (/^\p{Lu}/u.test(piece) ? 5 : 3) &&
   !REMARK.test(piece) &&
   !namesAColour(piece)

@@ -24,7 +24,8 @@ export class Rest {
         p
           .replace(/\s+/g, ' ')
           .replace(/^[\s.:+/&–—-]+|[\s:+/&–—-]+$/g, '')
-          .trim(),
+          .trim()
+          .replace(/^of\s+/i, ''),
       )
       .filter((p) => /[\p{L}\d]/u.test(p) && !/^(and|by|of|x|×|@|at)$/i.test(p))
   }

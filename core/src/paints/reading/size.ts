@@ -1,7 +1,7 @@
 import type { ItemKind } from '../../documents/item'
 
 /** Usual contents of a bought pan, ml (common practice, no source). */
-export const PAN_MILLILITRES = { half: 1.8, full: 3.6 } as const
+export const PAN_MILLILITRES = { quarter: 0.9, half: 1.8, full: 3.6 } as const
 
 /** A US fluid ounce, ml (NIST Handbook 44, appendix C: 29.57353). */
 const OUNCE = 29.57353
@@ -21,13 +21,16 @@ export function millilitresOf([, amount = '', unit = '']: RegExpMatchArray): num
   return Number.isFinite(millilitres) && millilitres <= 5000 ? millilitres : undefined
 }
 
-/** A bought pan in words: `half pan`, `1/2 pan`, `full pans`, `pan`, `godet`. */
+/** A bought pan in words: `half pan`, `1/2 pan`, `full pans`, `pan`, `godet`, `hp`. */
 export const PAN_PATTERN =
-  /(?<!\p{L})(?:(handmade|home-?made|bought)\s+)?(?:(half|½|1\/2|full|whole|1\/1)[\s-]*)?(?:pans?|godets?)(?!\p{L})/iu
+  /(?<!\p{L})(?:(handmade|home-?made|bought)\s+)?(?:(?:(half|½|1\/2|full|whole|1\/1|quarter|¼|1\/4)[\s-]*)?(?:pans?|godets?)|([hf])\.?\s?p\.?)(?!\p{L})/iu
 
-export function panOf([, made, size]: RegExpMatchArray): { kind: ItemKind; millilitres?: number } {
+export function panOf([, made, size, letter]: RegExpMatchArray): { kind: ItemKind; millilitres?: number } {
   const kind = /^h/i.test(made ?? '') ? 'handmade pan' : 'bought pan'
-  return size ? { kind, millilitres: PAN_MILLILITRES[/full|whole|1\/1/i.test(size) ? 'full' : 'half'] } : { kind }
+  const said = size ?? letter
+  if (!said) return { kind }
+  const which = /full|whole|1\/1|^f$/i.test(said) ? 'full' : /quarter|¼|1\/4/i.test(said) ? 'quarter' : 'half'
+  return { kind, millilitres: PAN_MILLILITRES[which] }
 }
 
 /** A size as a cell of a table says it: with a unit, as a pan, or as a bare number of ml. */

@@ -1,0 +1,37 @@
+import type { Left } from '@juxtachrome/core/paints'
+import type { WordRead } from '@juxtachrome/core/pigments'
+import { atMost, listed, percent } from '~/shared/words/figures'
+
+/** `“siena” is read as sienna.` */
+export const spellingInWords = (spelling: readonly WordRead[]): string =>
+  spelling.length
+    ? `${listed(spelling.map(({ wrote, means }) => `“${wrote}” as ${means}`))}: read so, and left as you wrote it.`
+    : ''
+
+/** The name with the words that were read in place of those that were written. */
+export function inTradeSpelling(name: string, spelling: readonly WordRead[]): string {
+  return spelling.reduce((text, { wrote, means }) => {
+    const at = text.indexOf(wrote)
+    if (at < 0) return text
+    const isFirst = at === 0 && /^\p{Lu}/u.test(wrote)
+    const word = isFirst ? means[0]!.toUpperCase() + means.slice(1) : means
+    const end = at + wrote.length + (text[at + wrote.length] === '.' ? 1 : 0)
+    return text.slice(0, at) + word + text.slice(end)
+  }, name)
+}
+
+const SHARES = {
+  1: 'full',
+  0.75: 'three quarters',
+  0.67: 'two thirds',
+  0.5: 'half',
+  0.33: 'a third',
+  0.25: 'a quarter',
+}
+
+/** `half left`, `a third left`, `6 ml left`, `full` */
+export function leftInWords(left: Left): string {
+  if ('millilitres' in left) return `${atMost(left.millilitres, 1)} ml left`
+  const words = (SHARES as Record<number, string>)[Math.round(left.share * 100) / 100] ?? percent(left.share)
+  return words === 'full' ? words : `${words} left`
+}

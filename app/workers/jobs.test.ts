@@ -78,7 +78,7 @@ describe('jobs of optics over the worker seam', () => {
 
   it('the rows of a table are told apart, each bad one with its line and reason', async () => {
     const text = 'name,size\nRose,15\nBlue,many\n,5\n'
-    const table = await ask('readTable', { text })
+    const [{ table } = { table: undefined as never }] = await ask('readTable', { text })
     const { good, bad } = await ask('readPaintRows', { table, matching: { 0: 'name', 1: 'size' } })
     expect(good.map((r) => [r.name, r.millilitres, r.questions?.map((q) => q.field)])).toEqual([
       ['Rose', 15, undefined],

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { NONE_AT_HAND, type PaintFilter } from '@juxtachrome/core/paints'
+import { makersOf, NONE_AT_HAND, type PaintFilter } from '@juxtachrome/core/paints'
 import { computed, ref } from 'vue'
 import { toggled } from '~/shared/ui/toggled'
 import { FILTER_FIELDS, useSavedFilters } from './useFilters'
@@ -14,7 +14,11 @@ const choices = computed(() =>
   FILTER_FIELDS.map((field) => ({
     ...field,
     words:
-      field.key === 'maker' ? collection.makers : field.key === 'state' ? [...field.scale, NONE_AT_HAND] : field.scale,
+      field.key === 'maker'
+        ? makersOf(collection.paints)
+        : field.key === 'state'
+          ? [...field.scale, NONE_AT_HAND]
+          : field.scale,
   })).filter(({ words }) => words.length > 1),
 )
 const isOn = (key: string, word: string) => filter.value.words?.[key]?.includes(word) ?? false

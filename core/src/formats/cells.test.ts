@@ -268,9 +268,10 @@ describe('a pasted list', () => {
     ])
   })
   it('gives each line a paint, and the maker above them to all that follow', () => {
-    const { paints, skipped } = read('My list:\n\nNorthwall\n- Viridian PG18\n- Sap green, half empty, from the loft\n---\n42', [
-      'Northwall',
-    ])
+    const { paints, skipped } = read(
+      'My list:\n\nNorthwall\n- Viridian PG18\n- Sap green, half empty, from the loft\n---\n42',
+      ['Northwall'],
+    )
     expect(paints.map((p) => [p.line, p.row.name, p.row.maker, p.unread.join()])).toEqual([
       [4, 'Viridian', 'Northwall', ''],
       [5, 'Sap green', 'Northwall', 'from the loft'],

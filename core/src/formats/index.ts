@@ -11,19 +11,22 @@ export {
   writeCollection,
 } from './collectionFile'
 export { type FileLike, readCollectionFile } from './collectionStream'
-export { leftoverOf, type PaintRows } from './paintRows'
+export { leftoverOf, type PaintRows, standsOnce } from './paintRows'
+export { type HeadingSaid, tableOf } from './tablesOf'
 export { decodeText } from './decodeText'
 export { type ListPaints, type ListQuestion } from './pastedList'
 export {
   COLUMN_FIELDS,
   type ColumnMatching,
+  type ColumnDoubt,
+  doubtedColumns,
   headingKey,
   type LearnedHeadings,
   matchColumns,
   readRow,
 } from './paintTable'
 export { readSpectra, type SpectralFile } from './readSpectra'
-export type { Table } from './readTable'
+export type { Table } from './table'
 export type { Sheet } from './readWorkbook'
 export { LIST_HEADINGS, paintTableRows, writePaintCsv } from './writePaintTable'
 export { type ColourList, readColourList } from './readColourList'

@@ -1,5 +1,4 @@
 import { parseColour } from '../colour/parseColour'
-import { isDay } from '../documents/fields'
 import { Paint } from '../documents/paint'
 import { COLUMNS, scaleOfColumn, WORD_FIELDS, type ColumnField } from '../documents/fieldTable'
 import { firstIssue } from '../documents/load'
@@ -9,11 +8,12 @@ import { questionCodes } from '../pigments/plausibility'
 import { fail, ok, type Result } from '../result'
 import { paintPartOf, type PaintRow, type RowQuestion } from '../paints/paintRow'
 import { currencyIn, readMoney, type MoneyHabits } from '../paints/reading/price'
+import { isOpenDay, readDay, type DayOrder } from '../paints/reading/day'
 import { readLeft } from '../paints/reading/left'
-import { readSize } from '../paints/reading/size'
+import { panOfSize, readSize } from '../paints/reading/size'
 import { heed, saidInField, type WordField } from '../paints/reading/words'
-import { matchByContent } from './cells'
-import type { Table } from './readTable'
+import { matchByContent, READABLE } from './cells'
+import type { Table } from './table'
 
 export const COLUMN_FIELDS: readonly ColumnField[] = COLUMNS.map((c) => c.name)
 /** Column number -> meaning; columns left out are not read. */
@@ -33,6 +33,17 @@ export function matchColumns(
   makers: readonly string[] = [],
 ): ColumnMatching {
   if (headless) return matchByContent(rows, makers)
+  const byHeading = matchByHeading(headings, learned)
+  // a column whose heading says nothing is read by what stands in it, where nearly all of it looks alike
+  const nothing = Object.fromEntries(
+    headings.flatMap((h, c) =>
+      learned[headingKey(h)] === '' || /^(?:no|nr|#|id)\.?$/i.test(h) ? [[c, ''] as const] : [],
+    ),
+  )
+  return { ...matchByContent(rows, makers, { ...nothing, ...byHeading }), ...byHeading }
+}
+
+function matchByHeading(headings: readonly string[], learned: LearnedHeadings): ColumnMatching {
   const matching: ColumnMatching = {}
   const free = new Set<ColumnField>(COLUMN_FIELDS)
   const settled = new Set<number>()
@@ -54,6 +65,31 @@ export function matchColumns(
   return matching
 }
 
+/** Why the meaning of a column is doubted. */
+export type ColumnDoubt = 'guessed from its values' | 'few of its values fit'
+
+/**
+ * Columns whose meaning should be looked at: their heading says nothing and what stands in them was gone by, or most of
+ * what stands in them is nothing of what they are said to hold.
+ */
+export function doubtedColumns(
+  { headings, headless, rows }: Pick<Table, 'headings' | 'headless' | 'rows'>,
+  matching: ColumnMatching,
+  learned: LearnedHeadings = {},
+): Record<number, ColumnDoubt> {
+  const byHeading = headless ? {} : matchByHeading(headings, learned)
+  const doubts: Record<number, ColumnDoubt> = {}
+  for (const [key, field] of Object.entries(matching)) {
+    const column = Number(key)
+    const test = READABLE[field]
+    const cells = rows.slice(0, 200).flatMap((r) => r[column]?.trim() || [])
+    if (test && cells.length && cells.filter(test).length < cells.length / 2) doubts[column] = 'few of its values fit'
+    else if (!headless && byHeading[column] !== field && learned[headingKey(headings[column] ?? '')] !== field)
+      doubts[column] = 'guessed from its values'
+  }
+  return doubts
+}
+
 const headingOf = (field: ColumnField) => COLUMNS.find((c) => c.name === field)!.heading
 
 /**
@@ -66,11 +102,12 @@ export function rowReader(
   { headings, rows }: Pick<Table, 'headings' | 'rows'>,
   matching: ColumnMatching,
   money: MoneyHabits = {},
+  days?: DayOrder,
 ): (row: number) => Result<PaintRow> {
   const columns = new Map(Object.entries(matching).map(([column, field]) => [field, Number(column)]))
   // `Price (€)` says what its amounts are in
   const currency = currencyIn(headings[columns.get('price') ?? -1] ?? '')?.currency
-  const habits = currency ? { ...money, currency } : money
+  const habits = { ...money, ...(currency ? { currency } : {}), ...(days ? { days } : {}) }
   return (row) => {
     const cells = rows[row] ?? []
     return readCells((field) => unquoteFormula((cells[columns.get(field) ?? -1] ?? '').trim()), habits)
@@ -81,7 +118,10 @@ export function rowReader(
 export const readRow = (table: Table, row: number, matching: ColumnMatching, money?: MoneyHabits): Result<PaintRow> =>
   rowReader(table, matching, money)(row)
 
-function readCells(cell: Cell, money: MoneyHabits): Result<PaintRow> {
+/** How the person writes money and days. */
+type Habits = MoneyHabits & { days?: DayOrder }
+
+function readCells(cell: Cell, money: Habits): Result<PaintRow> {
   const read: PaintRow = { name: '', maker: '', pigments: [], kind: 'tube', count: 1, supply: 'open', remarks: [] }
   const questions: RowQuestion[] = []
   const ask = (field: string, text: string, message: string) => questions.push({ field, text, message })
@@ -99,7 +139,7 @@ const unquoteFormula = (text: string) => text.replace(/^'(?=[=+\-@])/, '')
 
 type Cell = (field: ColumnField) => string
 type Ask = (field: string, text: string, message: string) => void
-type Reader = (cell: Cell, into: PaintRow, ask: Ask, money: MoneyHabits) => void
+type Reader = (cell: Cell, into: PaintRow, ask: Ask, money: Habits) => void
 
 const shown = (text: string) => text.slice(0, 60)
 
@@ -130,6 +170,11 @@ const readAmounts: Reader = (cell, into, ask, money) => {
     if (!found) ask('size', shown(size), `“${shown(size)}” is not a size.`)
     if (found?.kind) into.kind = found.kind
     if (found?.millilitres !== undefined) into.millilitres = found.millilitres
+    // what holds as much as a pan is one, unless it is said to be something else
+    const pan =
+      found?.kind || cell('kind') || found?.millilitres === undefined ? undefined : panOfSize(found.millilitres)
+    if (pan) into.kind = 'bought pan'
+    if (pan) ask('size', '', `${shown(size)} is what a ${pan} holds: taken for one.`)
   }
   const count = cell('count').replace(/^[x×]\s*|\s*[x×]$|\.0$/gi, '')
   if (count && /^\d{1,2}$/.test(count)) into.count = Number(count)
@@ -153,13 +198,17 @@ const readAmounts: Reader = (cell, into, ask, money) => {
     }
   }
   const bought = cell('bought')
-  if (bought && isDay(bought)) into.bought = bought
+  const day = bought ? readDay(bought, money.days) : undefined
+  if (day) {
+    into.bought = day.day
+    if (day.doubt) ask('bought', '', day.doubt)
+  } else if (isOpenDay(bought)) ask('bought', shown(bought), `Which of “${shown(bought)}” is the day, which the month?`)
   else if (bought) ask('bought', shown(bought), `“${shown(bought)}” is not a day such as 2026-05-14.`)
 }
 
 const readWords: Reader = (cell, into, ask) => {
   const one = (field: WordField & ColumnField, text: string) => {
-    const said = saidInField(field, text)
+    const said = saidInField(field, text) ?? (field === 'state' ? saidInField('kind', text) : undefined)
     if (said) heed(said, into)
     else ask(field, shown(text), `“${shown(text)}” is none of ${(scaleOfColumn(field) ?? []).join(', ')}.`)
   }

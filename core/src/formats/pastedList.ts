@@ -5,7 +5,8 @@ import type { MoneyHabits } from '../paints/reading/price'
 import { ok, type Result } from '../result'
 import { readPaintRows, type RowsProgress } from './paintRows'
 import { matchColumns, type ColumnMatching } from './paintTable'
-import { readTable, type Table } from './readTable'
+import { readTable } from './readTable'
+import type { Table } from './table'
 
 export interface ListQuestion {
   text: string
@@ -69,7 +70,7 @@ function* fromTable(
   const rows = yield* readPaintRows({ table, matching, money })
   if (!rows.ok) return rows
   const textAt = new Map(table.lines.map((line, i) => [line, table.rows[i]!.filter(Boolean).join(' | ')]))
-  const { good, lines, bad } = rows.value
+  const { good, lines, bad, aside } = rows.value
   return ok({
     paints: good.map((row, i) => ({
       line: lines[i]!,
@@ -79,6 +80,6 @@ function* fromTable(
       unread: [],
       doubts: (row.questions ?? []).map((q) => q.message),
     })),
-    skipped: bad.map(({ line, reason }) => ({ line, text: textAt.get(line)!, reason })),
+    skipped: [...bad, ...aside].map(({ line, reason }) => ({ line, text: textAt.get(line)!, reason })),
   })
 }

@@ -4,7 +4,7 @@ import { readSize } from '../paints/reading/size'
 import { USUAL_MILLILITRES } from '../paints/collect'
 import { parsePigmentCodes } from '../pigments/grammar'
 import { fail, ok, type Result } from '../result'
-import type { Table } from './readTable'
+import type { Table } from './table'
 
 /** A shop's list of prices as it was read. */
 export interface PriceList {

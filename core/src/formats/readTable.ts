@@ -1,21 +1,12 @@
 import Papa from 'papaparse'
 import { fail, ok, type Result } from '../result'
-import { isRowOfHeadings } from './cells'
+import { tableOf } from './tablesOf'
+import { TABLE_LIMITS, type Table } from './table'
 
-export interface Table {
-  /** What stands above the columns; `column 1` and so on where the table has no headings. */
-  headings: string[]
-  /** Set where the first row is a row like the others. */
-  headless?: boolean
-  rows: string[][]
-  /** Line in the file of each row, from 1. */
-  lines: number[]
-}
-
-export const TABLE_LIMITS = { characters: 12_000_000, rows: 50_000, columns: 100 } as const
+export { TABLE_LIMITS, type Table } from './table'
 
 /**
- * Reads comma-, semicolon- or tab-separated text; a first row that says what the columns mean holds the headings.
+ * Reads comma-, semicolon- or tab-separated text: its longest table; see `tablesOf`.
  * Errors: `empty-file`, `binary-file`, `file-too-large`, `no-table`.
  */
 export function readTable(text: string): Result<Table> {
@@ -30,34 +21,12 @@ export function readTable(text: string): Result<Table> {
       'binary-file',
       'This is not a text table: it looks like a spreadsheet, picture or archive. Save it as CSV first.',
     )
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false })
-  return tableOf(parsed.data)
+  return tableOf(cellsOf(text))
 }
 
-/** A table from rows of cells. Errors: `file-too-large`, `no-table`. */
-export function tableOf(data: readonly string[][]): Result<Table> {
-  const all = data.map((cells, i) => ({ cells, line: i + 1 })).filter(({ cells }) => cells.some((c) => c.trim() !== ''))
-  const [head] = all
-  const headless = head !== undefined && !isRowOfHeadings(head.cells)
-  const rest = headless ? all : all.slice(1)
-  if (!head || rest.length === 0)
-    return fail('no-table', 'There is no table: expected a row of headings and at least one row below it.')
-  if (headless && !rest.some(({ cells }) => cells.filter((c) => c.trim()).length > 1))
-    return fail('no-table', 'There is no table: only one column, and nothing that says what it holds.')
-  if (rest.length > TABLE_LIMITS.rows)
-    return fail('file-too-large', `The table has ${rest.length} rows; at most ${TABLE_LIMITS.rows} are read at once.`)
-  const width = Math.min(
-    TABLE_LIMITS.columns,
-    headless ? Math.max(...rest.map((r) => r.cells.length)) : head.cells.length,
-  )
-  const heading = (c: number) => (headless ? `column ${c + 1}` : (head.cells[c] ?? '').trim().slice(0, 200))
-  return ok({
-    headings: Array.from({ length: width }, (_, c) => heading(c)),
-    ...(headless ? { headless } : {}),
-    rows: rest.map((r) => r.cells),
-    lines: rest.map((r) => r.line),
-  })
-}
+/** The rows of cells of a text, empty ones included. */
+export const cellsOf = (text: string): string[][] =>
+  Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false }).data
 
 const hasControlCharacters = (text: string) =>
   [...text].some((c) => c === '\uFFFD' || (c < ' ' && !'\t\n\r\f\v\u001b'.includes(c)))

@@ -1,12 +1,16 @@
 import readXlsxFile from 'read-excel-file/universal'
 import { fail, ok, type Result } from '../result'
 import { lookIntoWorkbook, NOT_A_WORKBOOK, withOddCellsAsText } from './lookIntoWorkbook'
-import { tableOf, type Table } from './readTable'
+import { cellsOf, readTable } from './readTable'
+import type { Table } from './table'
+import { tablesOf } from './tablesOf'
 
 /** A sheet of a workbook that holds a table. */
 export interface Sheet {
   name: string
   table: Table
+  /** The rows of the sheet as they stand, so that the line of the headings can be set. */
+  data: readonly (readonly string[])[]
 }
 
 /** Sheets as rows of cells, as the file holds them. */
@@ -34,14 +38,33 @@ async function unpackMended(bytes: ArrayBuffer): Promise<Result<RawSheets>> {
   }
 }
 
+/** The tables of a text, the longest first. Errors: as `readTable`. */
+export function readSheets(text: string): Result<Sheet[]> {
+  const longest = readTable(text)
+  return longest.ok ? ok(longestFirst(sheetsOf('', cellsOf(text)))) : longest
+}
+const longestFirst = (sheets: readonly Sheet[]) => [...sheets].sort((p, q) => q.table.rows.length - p.table.rows.length)
+
 /** The tables of a workbook, the longest first. Errors: `no-table`. */
 export function tablesIn(sheets: RawSheets): Result<Sheet[]> {
-  const found = sheets.flatMap(({ sheet, data }) => {
-    const table = tableOf(data.map((row) => row.map(cellText)))
-    return table.ok ? [{ name: sheet, table: table.value }] : []
+  const found = sheets.flatMap(({ sheet, data }) =>
+    sheetsOf(
+      sheet,
+      data.map((row) => row.map(cellText)),
+    ),
+  )
+  return found.length ? ok(longestFirst(found)) : fail('no-table', 'No sheet of this workbook holds a table.')
+}
+
+/** The tables of one sheet, each as a sheet of its own: named after where it stands, where there are several. */
+export function sheetsOf(name: string, data: readonly (readonly string[])[]): Sheet[] {
+  const tables = tablesOf(data)
+  if (!tables.ok) return []
+  const several = tables.value.length > 1
+  return tables.value.map((table) => {
+    const where = table.from ? `line ${table.lines[0]}, column ${table.from + 1}` : `line ${table.lines[0]}`
+    return { name: several ? [name, `from ${where}`].filter(Boolean).join(', ') : name, table, data }
   })
-  found.sort((p, q) => q.table.rows.length - p.table.rows.length)
-  return found.length ? ok(found) : fail('no-table', 'No sheet of this workbook holds a table.')
 }
 
 function cellText(value: unknown): string {

@@ -1,8 +1,8 @@
-import { readTable, type Table } from '../formats/readTable'
+import { readSheets, type Sheet } from '../formats/readWorkbook'
 import { atOnce, job } from './job'
 
-/** Takes a text apart into rows and columns. */
-export const readTableJob = job<{ text: string }, never, Table>({
+/** Takes a text apart into tables. */
+export const readTableJob = job<{ text: string }, never, Sheet[]>({
   lane: 'long',
-  run: atOnce(({ text }) => readTable(text)),
+  run: atOnce(({ text }) => readSheets(text)),
 })

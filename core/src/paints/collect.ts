@@ -114,10 +114,10 @@ function itemOfRow(row: PaintRow, paintId: string, id: string): Item {
   return item
 }
 
-/** Every maker of the collection once, by name: also of paints that went but are still spoken of, and those remembered. */
+/** Every maker of the collection once, by name: and those remembered though none of theirs is left. */
 export function makersOf(paints: Iterable<Paint>, remembered: readonly string[] = []): string[] {
   const bySpelling = new Map<string, string>()
-  for (const maker of [...[...paints].map((p) => p.maker), ...remembered])
+  for (const maker of [...[...paints].filter((p) => !p.removed).map((p) => p.maker), ...remembered])
     if (maker && !bySpelling.has(maker.toLowerCase())) bySpelling.set(maker.toLowerCase(), maker)
   return [...bySpelling.values()].sort(compareText)
 }

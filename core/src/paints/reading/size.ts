@@ -33,6 +33,14 @@ export function panOf([, made, size, letter]: RegExpMatchArray): { kind: ItemKin
   return { kind, millilitres: PAN_MILLILITRES[which] }
 }
 
+/** The pan that holds so much, ml: a half pan 1.6 to 1.9, a full pan 3.2 to 3.8 (common practice, no source); small tubes hold 2 ml or 5. */
+export const panOfSize = (millilitres: number): 'half pan' | 'full pan' | undefined =>
+  millilitres >= 1.6 && millilitres <= 1.9
+    ? 'half pan'
+    : millilitres >= 3.2 && millilitres <= 3.8
+      ? 'full pan'
+      : undefined
+
 /** A size as a cell of a table says it: with a unit, as a pan, or as a bare number of ml. */
 export function readSize(text: string): { millilitres?: number; kind?: ItemKind } | undefined {
   const plain = text.trim().replace(/\.$/, '')

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { dayInWords } from '~/shared/words/days'
-import { questionCodes, parsePigmentCodes, variantInName, variantKey } from '@juxtachrome/core/pigments'
+import { questionCodes, parsePigmentCodes, variantInName } from '@juxtachrome/core/pigments'
 import { ITEM_KINDS, REMARKS, SUPPLIES, WORD_FIELDS, wordOf } from '@juxtachrome/core/documents'
 import { alikePaint, rowOfLine, parseLine, samePaint, USUAL_MILLILITRES, type PaintRow } from '@juxtachrome/core/paints'
 import { computed, nextTick, onMounted, reactive, ref, watch } from 'vue'

@@ -1,4 +1,7 @@
-import type { Left } from '@juxtachrome/core/paints'
+import { WORD_FIELDS, wordOf, type ColumnField } from '@juxtachrome/core/documents'
+import type { Left, PaintRow } from '@juxtachrome/core/paints'
+import { dayInWords } from '~/shared/words/days'
+import { priceInWords } from '~/shared/words/moneyWords'
 import type { WordRead } from '@juxtachrome/core/pigments'
 import { atMost, listed, percent } from '~/shared/words/figures'
 
@@ -34,4 +37,26 @@ export function leftInWords(left: Left): string {
   if ('millilitres' in left) return `${atMost(left.millilitres, 1)} ml left`
   const words = (SHARES as Record<number, string>)[Math.round(left.share * 100) / 100] ?? percent(left.share)
   return words === 'full' ? words : `${words} left`
+}
+
+const swatchText = (s: PaintRow['masstone']) => (s ? [s.L, s.a, s.b].map((n) => atMost(n, 1)).join(' ') : '')
+const COLUMN_TEXTS: Partial<Record<ColumnField, (row: PaintRow) => string | undefined>> = {
+  pigments: (row) => row.pigments.join(' '),
+  size: (row) => (row.millilitres === undefined ? 'not said' : `${atMost(row.millilitres, 1)} ml`),
+  count: (row) => String(row.count),
+  state: (row) => [row.supply, ...row.remarks].join(', '),
+  price: (row) => row.price && priceInWords(row.price),
+  bought: (row) => row.bought && dayInWords(row.bought),
+  'bought from': (row) => row.boughtFrom,
+  left: (row) => row.left && leftInWords(row.left),
+  masstone: (row) => swatchText(row.masstone),
+  wash: (row) => swatchText(row.wash),
+}
+/** What a row will keep of a column, as text. */
+export function columnText(row: PaintRow, column: ColumnField): string {
+  const own = COLUMN_TEXTS[column]
+  if (own) return own(row) ?? ''
+  const field = WORD_FIELDS.find((f) => f.column.name === column)
+  const value = row[column as keyof PaintRow]
+  return field ? wordOf(field, value) : typeof value === 'string' ? value : ''
 }

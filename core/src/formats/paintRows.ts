@@ -36,8 +36,11 @@ export interface PaintRows {
 
 const SUM = /^(?:(?:grand |sub)?totals?|sum|sums|altogether|average|mean|count)\b\s*:?/i
 /** A group of colours rather than one: `Blues`, `Earth colours`, `My yellows:`. */
-const GROUP =
-  /^(?:(?:my|the|all|other|more)\s+)?(?:yellows|oranges|reds|pinks|violets|purples|blues|greens|browns|earths|greys|grays|blacks|whites|neutrals|darks|metallics|(?:yellow|orange|red|violet|blue|green|earth|neutral)\s+(?:colou?rs|paints|tones))\b|:\s*$/i
+const GROUPS = [
+  'yellows|oranges|reds|pinks|violets|purples|blues|greens|browns|earths|greys|grays|blacks|whites|neutrals|darks|metallics',
+  String.raw`(?:yellow|orange|red|violet|blue|green|earth|neutral)\s+(?:colou?rs|paints|tones)`,
+].join('|')
+const GROUP = new RegExp(String.raw`^(?:(?:my|the|all|other|more)\s+)?(?:${GROUPS})\b|:\s*$`, 'i')
 
 /** What a row is that is no paint: a sum, the heading of a group, a maker above its paints; undefined for any other. */
 function asideOf(cells: readonly string[], question: RowsQuestion): { reason: string; maker?: string } | undefined {

@@ -1,5 +1,5 @@
 import Papa from 'papaparse'
-import { fail, ok, type Result } from '../result'
+import { fail, type Result } from '../result'
 import { tableOf } from './tablesOf'
 import { TABLE_LIMITS, type Table } from './table'
 

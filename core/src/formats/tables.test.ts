@@ -7,13 +7,15 @@ import { doubtedColumns, matchColumns } from './paintTable'
 import { cellsOf } from './readTable'
 import { readSheets } from './readWorkbook'
 import { tableOf } from './tablesOf'
-import { TABLES } from './tables.fixture'
+import { ODD_TABLES } from './oddTables.fixture'
+import { KEPT_TABLES } from './tables.fixture'
 import type { Result } from '../result'
 
 function must<T>(r: Result<T>): T {
   if (!r.ok) throw new Error(r.error.message)
   return r.value
 }
+const TABLES = [...KEPT_TABLES, ...ODD_TABLES]
 const MAKERS = ['Northwall', 'Skerry Colours']
 const share = (left: NonNullable<PaintRow['left']>) =>
   'share' in left ? `${Math.round(left.share * 100)} %` : `${left.millilitres} ml`

@@ -57,8 +57,13 @@ export const isOpenDay = (text: string): boolean => {
 }
 
 const MONTH = '(?:jan|feb|mar|apr|may|jun|jul|aug|sep|oct|nov|dec)[a-z]*'
+const ANYWHERE = [
+  String.raw`\d{4}-\d{2}-\d{2}`,
+  String.raw`\d{1,2}\.\d{1,2}\.\d{2}(?:\d{2})?`,
+  String.raw`\d{1,2}/\d{1,2}/\d{2}(?:\d{2})?`,
+  String.raw`\d{1,2}(?:st|nd|rd|th)?\s+${MONTH}\.?\s+\d{4}`,
+  String.raw`${MONTH}\s+\d{1,2},\s*\d{4}`,
+  String.raw`${MONTH}\s+\d{4}`,
+].join('|')
 /** A day anywhere in a line. */
-export const DAY_PATTERN = new RegExp(
-  String.raw`(?<!\p{L})(?:bought\s+(?:on\s+|in\s+)?)?(\d{4}-\d{2}-\d{2}|\d{1,2}\.\d{1,2}\.\d{2}(?:\d{2})?|\d{1,2}/\d{1,2}/\d{2}(?:\d{2})?|\d{1,2}(?:st|nd|rd|th)?\s+${MONTH}\.?\s+\d{4}|${MONTH}\s+\d{1,2},\s*\d{4}|${MONTH}\s+\d{4})(?!\d)`,
-  'iu',
-)
+export const DAY_PATTERN = new RegExp(String.raw`(?<!\p{L})(?:bought\s+(?:on\s+|in\s+)?)?(${ANYWHERE})(?!\d)`, 'iu')

@@ -29,13 +29,14 @@ const double = (name: string) =>
 describe('collecting', () => {
   it('what a typed line leaves over is said and kept in the note; a size that was not given is marked', async () => {
     await app.go('/paints?add=1')
-    await app.type('Type it as it stands on the tube', 'Puffin orange PO71, half empty, 120 kr, x2')
-    await app.says('Left over, and kept in the note of the tube: half empty')
+    await app.type('Type it as it stands on the tube', 'Puffin orange PO71, half empty, from the loft, 120 kr, x2')
+    await app.says('Left over, and kept in the note of the tube: from the loft')
+    expect(await value('What is left')).toBe('half left')
     await app.says('“kr” is taken as SEK')
     expect(await value('How many')).toBe('2')
     expect(await value('Maker')).toBe('')
     await app.type('Name', 'Puffin beak')
-    await app.type('Type it as it stands on the tube', 'Puffin orange PO71, half empty')
+    await app.type('Type it as it stands on the tube', 'Puffin orange PO71, half empty, from the loft')
     expect(await value('Name')).toBe('Puffin beak')
     await app.press(Key.ENTER)
     await app.says('57 paints')
@@ -43,8 +44,8 @@ describe('collecting', () => {
     await app.type('Search paints', 'beak')
     await app.until(async () => (await app.text('ul[aria-label="Paints by hue"]')).includes('Puffin beak'), 'the paint')
     await (await app.find('ul[aria-label="Paints by hue"] button')).click()
-    await app.says('about 15 ml left, its size assumed')
-    await app.says('half empty')
+    await app.says('7.5 ml left')
+    await app.says('from the loft')
     await app.chord(Key.CONTROL, 'z')
   })
 

@@ -74,8 +74,8 @@ describe('the swatches of a paint', () => {
 
   it('of a code with several colours let the artist confirm which', async () => {
     await app.go('/paints/demo-h-quinacridone-rose')
-    await app.says('PV19 covers several colours')
-    await app.choose('PV19 covers several colours', 'violet')
+    await app.says('PV19 is sold as several colours. This one is:')
+    await app.click('quinacridone violet', '//div[@aria-label="Which PV19 it is"]')
     await app.until(
       async () =>
         (await app.text()).includes('Undo') &&

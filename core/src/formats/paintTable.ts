@@ -171,8 +171,8 @@ const readAmounts: Reader = (cell, into, ask, money) => {
     if (found?.kind) into.kind = found.kind
     if (found?.millilitres !== undefined) into.millilitres = found.millilitres
     // what holds as much as a pan is one, unless it is said to be something else
-    const pan =
-      found?.kind || cell('kind') || found?.millilitres === undefined ? undefined : panOfSize(found.millilitres)
+    const isSaid = Boolean(found?.kind) || cell('kind') !== '' || /\bpans?\b/i.test(cell('state'))
+    const pan = isSaid || found?.millilitres === undefined ? undefined : panOfSize(found.millilitres)
     if (pan) into.kind = 'bought pan'
     if (pan) ask('size', '', `${shown(size)} is what a ${pan} holds: taken for one.`)
   }

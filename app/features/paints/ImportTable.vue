@@ -15,7 +15,9 @@ import VariantAsk from '~/shared/swatch/VariantAsk.vue'
 const { table, sheets, sheet, file, readAs, matching, trouble, busy, cancel, choose, letGo, match, take, ...own } =
   useTableImport()
 const { means, meansOf, owned, counts, rows, heading, offered, doubts, days, openDay, makerOnce, canStandOnce } = own
-const { leftOut, variants, taken } = own
+const { leftOut, variants, taken, asTradeSpells, better } = own
+/** Columns of which the cells stay on one line. */
+const SHORT: readonly ColumnField[] = ['size', 'price', 'left', 'bought']
 /** Rows of each kind that are shown at first. */
 const PORTION = 30
 const shown = ref(PORTION)
@@ -125,6 +127,11 @@ function setHeading(event: Event) {
       <label v-if="canStandOnce" class="check doubt mt-2"
         ><input v-model="makerOnce" type="checkbox" />The maker stands once for the rows below it, up to the next</label
       >
+      <label v-if="better.length" class="check doubt mt-2"
+        ><input v-model="asTradeSpells" type="checkbox" />{{ counted(better.length, 'name is', 'names are') }} spelt or
+        shortened otherwise than the trade does. Write {{ better.slice(0, 4).join(', ')
+        }}{{ better.length > 4 ? ' and so on' : '' }}</label
+      >
       <div v-if="openDay" class="doubt mt-2 flex flex-wrap items-center gap-2">
         Days such as {{ openDay }}: which number is the day?
         <ChoiceGroup label="Which number is the day" class="flex gap-1">
@@ -197,7 +204,9 @@ function setHeading(event: Event) {
                 />
               </td>
               <td>{{ r.line }}</td>
-              <td v-for="f in columns" :key="f">{{ columnText(r.row, f) }}</td>
+              <td v-for="f in columns" :key="f" :class="SHORT.includes(f) ? 'whitespace-nowrap' : ''">
+                {{ columnText(r.row, f) }}
+              </td>
               <td class="min-w-48 text-[13px]">
                 <label v-if="r.owned" class="mb-0.5 flex items-center gap-2"
                   >owned already:

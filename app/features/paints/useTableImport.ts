@@ -8,11 +8,12 @@ import {
   type ColumnMatching,
   type PaintRows,
 } from '@juxtachrome/core/formats'
-import { isOpenDay, ownedAmong, type DayOrder, type OwnedMeans } from '@juxtachrome/core/paints'
+import { isOpenDay, ownedAmong, type DayOrder, type OwnedMeans, type PaintRow } from '@juxtachrome/core/paints'
 import { nanoid } from 'nanoid'
 import { counted } from '@juxtachrome/core/units'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { usePaintCommands } from './commands'
+import { betterName } from './words'
 import { useTableFile } from './useTableFile'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
@@ -20,6 +21,8 @@ import { useSettings } from '~/stores/settings'
 import { useCore } from '~/shared/questions/useCore'
 
 const NOTHING: PaintRows = { good: [], lines: [], bad: [], aside: [] }
+
+const inTradeWriting = (row: PaintRow): PaintRow => ({ ...row, name: betterName(row.name) ?? row.name })
 
 /** A table on its way in: taken apart row by row in a worker, answered where it asks, and taken in with progress. */
 export function useTableImport() {
@@ -30,7 +33,12 @@ export function useTableImport() {
   const source = useTableFile()
   const { table, file, trouble, busy, cancel } = source
   const matching = ref<ColumnMatching>({})
-  const rows = shallowRef<PaintRows>(NOTHING)
+  const found = shallowRef<PaintRows>(NOTHING)
+  const rows = computed<PaintRows>(() =>
+    asTradeSpells.value ? { ...found.value, good: found.value.good.map(inTradeWriting) } : found.value,
+  )
+  /** Names that are misspelt or shortened, as the trade writes them. */
+  const better = computed(() => found.value.good.flatMap((row) => betterName(row.name) ?? []))
   /** Which of two numbers with a slash is the day; nothing until it was said. */
   const days = ref<DayOrder>()
   const makerOnce = ref(false)
@@ -40,6 +48,8 @@ export function useTableImport() {
   /** Rows that are not wanted, and which colour of its code a row's paint has, where that was answered. */
   const leftOut = reactive(new Set<number>())
   const variants = reactive(new Map<number, string>())
+  /** Whether names are taken in as the trade spells them, where they are misspelt or shortened. */
+  const asTradeSpells = ref(false)
 
   /** Says what a column means; each meaning is used once, and the heading is remembered. */
   function match(column: number, field: string) {
@@ -65,7 +75,7 @@ export function useTableImport() {
   })
   watch(canStandOnce, (can) => (makerOnce.value = can))
   watch([table, matching, days, makerOnce], async () => {
-    rows.value = NOTHING
+    found.value = NOTHING
     for (const said of [meansOf, leftOut, variants]) said.clear()
     if (!table.value) return
     busy.value = 'Looking at the rows …'
@@ -85,7 +95,7 @@ export function useTableImport() {
     const read = await asked.result
     if (!read.ok && read.error.code === 'replaced') return
     busy.value = ''
-    if (read.ok) rows.value = read.value
+    if (read.ok) found.value = read.value
     else trouble.value = read.error.message
   })
 
@@ -140,5 +150,6 @@ export function useTableImport() {
     ...source,
     ...{ matching, doubts, match, days, openDay, makerOnce, canStandOnce },
     ...{ rows, owned, means, meansOf, leftOut, variants, counts, taken, take },
+    ...{ asTradeSpells, better },
   }
 }

@@ -2,7 +2,7 @@ import { WORD_FIELDS, wordOf, type ColumnField } from '@juxtachrome/core/documen
 import type { Left, PaintRow } from '@juxtachrome/core/paints'
 import { dayInWords } from '~/shared/words/days'
 import { priceInWords } from '~/shared/words/moneyWords'
-import type { WordRead } from '@juxtachrome/core/pigments'
+import { readName, type WordRead } from '@juxtachrome/core/pigments'
 import { atMost, listed, percent } from '~/shared/words/figures'
 
 /** `“siena” is read as sienna.` */
@@ -30,6 +30,12 @@ const SHARES = {
   0.5: 'half',
   0.33: 'a third',
   0.25: 'a quarter',
+}
+
+/** A name as the trade writes it, where it is misspelt or shortened; undefined where it is written so. */
+export function betterName(name: string): string | undefined {
+  const { read } = readName(name)
+  return read.length ? inTradeSpelling(name, read) : undefined
 }
 
 /** `half left`, `a third left`, `6 ml left`, `full` */

@@ -15,6 +15,11 @@ export const ODD_TABLES: readonly KeptTable[] = [
     rows: ['Viridian; PG18; 3.6 ml; bought pan'],
     asks: 'size',
   },
+  {
+    is: 'a size and a state that say the same',
+    text: lines('Name,Code,Size,State', 'Viridian,PG18,1.8 ml,half pan'),
+    rows: ['Viridian; PG18; 1.8 ml; bought pan'],
+  },
   { is: 'a small tube is no pan', text: lines('Name,Code,Size', 'Viridian,PG18,2 ml'), rows: ['Viridian; PG18; 2 ml'] },
   {
     is: 'so small, and said to be a sample',

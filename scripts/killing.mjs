@@ -193,7 +193,7 @@ const ACTS = `
     (n) => entry(n, { kind: 'sitting', paletteId: 'landing-tin', words: 'act ' + n, used: [{ vessel, paintId: 'demo-h-lemon-yellow' }] }),
     (n) => made('purchases', { id: 'act-' + round + '-' + n, v: 1, shop: 'Quay', day, currency: 'EUR', lines: [{ words: 'Viridian, 5 ml', minor: 590, itemIds: [], state: 'ordered' }] }),
     (n) => made('versions', { id: 'act-' + round + '-' + n, v: 1, paletteId: 'landing-tin', name: 'act ' + n, day, holder: tin.holder, plan: tin.plan }),
-    (n) => made('paints', { id: 'act-' + round + '-' + n, v: 1, maker: 'Skerry', name: 'Act ' + n, pigments: ['PG18'] }),
+    (n) => made('paints', { id: 'act-' + round + '-' + n, v: 2, maker: 'Skerry', name: 'Act ' + n, pigments: ['PG18'] }),
   ]
   window.safe = 0
   window.refused = []

@@ -5,7 +5,7 @@ import { Database, TABLES_VERSION } from './database'
 import { salvage } from './salvage'
 import { CollectionStorage } from './storage'
 
-const paint: Paint = { id: 'p', v: 1, maker: 'Skerry', name: 'Viridian', pigments: ['PG18'] }
+const paint: Paint = { id: 'p', v: 2, maker: 'Skerry', name: 'Viridian', pigments: ['PG18'] }
 const entry: JournalEntry = {
   id: 'e',
   v: 2,

@@ -11,7 +11,7 @@ import {
   type Applied,
   type Contents,
 } from '@juxtachrome/core/collection'
-import { makersOf, toldApart } from '@juxtachrome/core/paints'
+import { doublesOf, makersOf, toldApart } from '@juxtachrome/core/paints'
 import { defineStore } from 'pinia'
 import { computed, markRaw, type ComputedRef } from 'vue'
 import { PaintSearch } from './paintSearch'
@@ -51,6 +51,21 @@ export const useCollection = defineStore('collection', () => {
     [K in EditableKind]: ComputedRef<readonly DocumentOf<K>[]>
   }
   const byPaint = shown(itemsByPaint)
+  const itemsOf = (paintId: string): readonly Item[] => byPaint.value.get(paintId) ?? NONE
+  /** Paints that were painted with or filled from, over the whole journal: worked out when somebody asks. */
+  const usedPaints = shown(({ ledger, journal }) => {
+    void journal
+    const used = new Set(
+      ledger.whole
+        .paintedFrom()
+        .flatMap((id) => ledger.whole.sittingsOf(id))
+        .flatMap((s) => (s.event.used as { paintId: string }[]).map((u) => u.paintId)),
+    )
+    for (const paint of lists.paints.value)
+      if (itemsOf(paint.id).some((i) => ledger.account(i.id).events.some((e) => e.event.kind === 'fill')))
+        used.add(paint.id)
+    return used
+  })
   const settings = shown(settingsIn)
   const names = computed(() => toldApart(lists.paints.value))
 
@@ -78,6 +93,9 @@ export const useCollection = defineStore('collection', () => {
     guide: one('guides'),
     version: one('versions'),
     holder: one('holders'),
-    itemsOf: (paintId: string): readonly Item[] => byPaint.value.get(paintId) ?? NONE,
+    itemsOf,
+    usedPaints,
+    /** What is owned more than once, by paint. */
+    doubles: computed(() => doublesOf(lists.paints.value, itemsOf)),
   }
 })

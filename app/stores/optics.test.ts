@@ -21,7 +21,7 @@ import { useUndo } from './undo'
 
 const paint = (id: string, ...pigments: string[]): Paint => ({
   id,
-  v: 1,
+  v: 2,
   maker: 'Skerry',
   name: `Paint ${id}`,
   pigments,

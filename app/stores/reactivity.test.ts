@@ -11,7 +11,7 @@ import { useCollection } from './collection'
 import { useKeeper } from './keeper'
 import { useUndo } from './undo'
 
-const paint = (id: string): Paint => ({ id, v: 1, maker: 'Skerry', name: `Paint ${id}`, pigments: [] })
+const paint = (id: string): Paint => ({ id, v: 2, maker: 'Skerry', name: `Paint ${id}`, pigments: [] })
 const tube: Item = { id: 't', v: 2, paintId: 'a', kind: 'tube', millilitres: 15, supply: 'open', remarks: [] }
 const palette = (id: string): Palette => ({
   id,

@@ -18,7 +18,7 @@ import { useNotices } from './notices'
 import { useUndo } from './undo'
 import { runs } from '../../tests/setup/runs'
 
-const paint = (id: string): Paint => ({ id, v: 1, maker: 'Skerry', name: `Paint ${id}`, pigments: [] })
+const paint = (id: string): Paint => ({ id, v: 2, maker: 'Skerry', name: `Paint ${id}`, pigments: [] })
 const tube = (id: string, paintId: string): Item => ({
   id,
   v: 2,

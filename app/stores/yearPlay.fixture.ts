@@ -22,7 +22,7 @@ const PLACES = ['A1', 'A2', 'A3', 'A4']
 const PAINTS = ['ochre', 'sienna', 'rose', 'blue', 'green']
 const box = { ...HOLDERS[0]!, places: HOLDERS[0]!.places.filter((p) => PLACES.includes(p.id)) }
 const palette = (id: string): Palette => ({ id, v: 1, name: id, use: 'travel', purpose: '', holder: box, plan: {} })
-const paint = (id: string): Paint => ({ id, v: 1, maker: 'Skerry', name: id, pigments: [] })
+const paint = (id: string): Paint => ({ id, v: 2, maker: 'Skerry', name: id, pigments: [] })
 const tube = (id: string, paintId: string): Item => ({
   id,
   v: 2,

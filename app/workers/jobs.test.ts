@@ -9,7 +9,7 @@ import { describe, expect, it } from 'vitest'
 import { clientOver, localPort } from './local.fixture'
 import { plain } from './plain'
 
-const paint = (code: string): Paint => ({ id: code, v: 1, maker: '', name: code, pigments: [code] })
+const paint = (code: string): Paint => ({ id: code, v: 2, maker: '', name: code, pigments: [code] })
 const CODES = ['PB29', 'PY3', 'PV19', 'PG7', 'PR254', 'PBr7', 'PY42', 'PB15:3', 'PR122', 'PO71', 'PV23', 'PY150']
 const MANY = CODES.map(paint)
 const target = { kind: 'colour' as const, lab: labD65(45, -15, 20) }

@@ -6,7 +6,7 @@ import { describe, expect, it, vi } from 'vitest'
 import { clientOver, localPort, silentPort } from './local.fixture'
 import type { Port } from './seat'
 
-const paint = (id: string, pigment: string): Paint => ({ id, v: 1, maker: '', name: id, pigments: [pigment] })
+const paint = (id: string, pigment: string): Paint => ({ id, v: 2, maker: '', name: id, pigments: [pigment] })
 const tube = (paintId: string, supply: Item['supply'] = 'open'): Item => ({
   id: `tube-${paintId}`,
   v: 2,

@@ -16,7 +16,7 @@ const palette: Palette = {
   holder: HOLDERS[0]!,
   plan: { A1: { paintId: 'x' }, A2: { paintId: 'y' } },
 }
-const paint = (id: string): Paint => ({ id, v: 1, maker: '', name: id.toUpperCase(), pigments: ['PB29'] })
+const paint = (id: string): Paint => ({ id, v: 2, maker: '', name: id.toUpperCase(), pigments: ['PB29'] })
 const documents = { palettes: [palette], paints: [paint('x'), paint('y'), paint('z')] }
 const order = { paletteId: 'p', blend: { value: 1 } }
 const done = (id: number, value: unknown) => ({

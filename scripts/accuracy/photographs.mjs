@@ -39,7 +39,7 @@ export async function photographs({ vite, core, must, far }) {
   for (const { masstone } of core.REFERENCE_PIGMENTS)
     if (toScreen(masstone).shown && masstone.L < 88 && colours.every((c) => far(c, masstone) > 9))
       colours.push(masstone)
-  const paints = colours.slice(0, 7).map((_, i) => ({ id: `p${i}`, v: 1, maker: '', name: `Paint ${i}`, pigments: [] }))
+  const paints = colours.slice(0, 7).map((_, i) => ({ id: `p${i}`, v: 2, maker: '', name: `Paint ${i}`, pigments: [] }))
   const lay = (room) =>
     layChart({ paints, measure, tones: () => [], colouring: 'none', box: 14, water: 0, tintWater: 6 }, room)
   const [page] = must(

@@ -10,7 +10,7 @@ export function benchArranging(core) {
     const holder = core.HOLDERS.find((h) => h.places.length === places && h.places[0].container === 'well')
     const paints = Array.from({ length: places - 2 }, (_, i) => {
       const p = usable[Math.floor((i * 7919) % usable.length)]
-      return { id: `${i}`, v: 1, maker: '', name: p.names[0], pigments: [p.code] }
+      return { id: `${i}`, v: 2, maker: '', name: p.names[0], pigments: [p.code] }
     })
     const plan = Object.fromEntries(paints.map((p, i) => [holder.places[i].id, { paintId: p.id }]))
     const palette = { id: 'p', v: 1, name: '', use: 'studio', purpose: '', holder, plan }
@@ -62,7 +62,7 @@ export function benchFilling(core) {
   const holder = core.HOLDERS.find((h) => h.places.length === 64 && h.places[0].container === 'well')
   const codes = core.REFERENCE_PIGMENTS.filter((p) => p.code).map((p) => p.code)
   const paints = new Map(
-    holder.places.map(({ id }, i) => [id, { id, v: 1, maker: '', name: id, pigments: [codes[i % codes.length]] }]),
+    holder.places.map(({ id }, i) => [id, { id, v: 2, maker: '', name: id, pigments: [codes[i % codes.length]] }]),
   )
   const tube = { v: 2, kind: 'tube', millilitres: 15, supply: 'open', remarks: [] }
   const question = {

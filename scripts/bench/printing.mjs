@@ -27,7 +27,7 @@ export async function benchPrinting(vite, core) {
   }
   const paints = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
     .slice(0, 36)
-    .map((p, i) => ({ id: `p${i}`, v: 1, maker: '', name: p.names[0], pigments: [p.code] }))
+    .map((p, i) => ({ id: `p${i}`, v: 2, maker: '', name: p.names[0], pigments: [p.code] }))
   const pages = (count, box, tones = () => []) => {
     const lay = (room) =>
       layChart({ paints: paints.slice(0, count), measure, tones, colouring: 'full', box, water: 0, tintWater: 6 }, room)

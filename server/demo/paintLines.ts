@@ -39,7 +39,7 @@ export function paintOf(cells: string[]): [key: string, Paint] {
   const effect = more === 'fluorescent' || more === 'pearlescent' ? more : undefined
   const paint: Paint = {
     id: `demo-${slug(`${maker} ${name} ${formula}`)}`,
-    v: 1,
+    v: 2,
     maker: DEMO_MAKERS[maker]!,
     name,
     pigments: codes ? codes.split(' ') : [],

@@ -50,7 +50,7 @@ describe('bad collection files leave everything as it is', () => {
       'twice.json',
       () =>
         collection({
-          documents: { paints: [1, 2].map(() => ({ id: 'p', v: 1, maker: '', name: 'K', pigments: [] })) },
+          documents: { paints: [1, 2].map(() => ({ id: 'p', v: 2, maker: '', name: 'K', pigments: [] })) },
         }),
       'have the id p',
     ],

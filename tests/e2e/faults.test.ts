@@ -213,8 +213,8 @@ describe('a file made to harm', () => {
     )
     const items = kin.map((id) => ({ id, v: 1, paintId: 'toString', kind: 'tube', millilitres: 5, state: 'open' }))
     const paints = [
-      { id: 'valueOf', v: 1, maker: 'constructor', name: '__proto__', pigments: ['PB29'] },
-      { id: 'deep', v: 1, maker: '', name: 'Deep', pigments: [], deep: 'HERE' },
+      { id: 'valueOf', v: 2, maker: 'constructor', name: '__proto__', pigments: ['PB29'] },
+      { id: 'deep', v: 2, maker: '', name: 'Deep', pigments: [], deep: 'HERE' },
     ]
     const path = join(dir, 'kin.json')
     const text = JSON.stringify({ format: 'juxtachrome-collection', schema: 1, documents: { journal, items, paints } })

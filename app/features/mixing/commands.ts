@@ -68,7 +68,7 @@ export function useRecipeCommands() {
       const pigments = [...new Set(recipe.paints.flatMap((p) => collection.paint(p.paintId)?.pigments ?? []))]
       const paint: Paint = {
         id: nanoid(12),
-        v: 1,
+        v: 2,
         maker: '',
         name: recipe.name.slice(0, 120),
         formula: 'own mixture',

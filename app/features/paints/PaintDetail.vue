@@ -1,9 +1,14 @@
 <script setup lang="ts">
 import type { Problem } from '@juxtachrome/core/result'
-import { leanInWords } from '@juxtachrome/core/colour'
 import { pigmentByCode } from '@juxtachrome/core/pigments'
 import { PAINT_FIELDS, wordOf, type Field, type Paint, type PaintFieldKey } from '@juxtachrome/core/documents'
-import { lightfastnessAtBest, propertiesOf, viewOfPaint, type Properties } from '@juxtachrome/core/paints'
+import {
+  familyInWords,
+  lightfastnessAtBest,
+  propertiesOf,
+  viewOfPaint,
+  type Properties,
+} from '@juxtachrome/core/paints'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { usePaintCommands } from './commands'
 import { screenSwatch } from '~/shared/swatch/useSwatch'
@@ -45,10 +50,14 @@ const palettes = computed(() => commands.palettesWith(props.paint.id))
 const swatch = computed(() => screenSwatch(props.paint))
 const family = computed(() => {
   if (!view.value.family) return 'unknown: record a swatch'
-  const words = view.value.lean ? leanInWords(view.value.lean) : view.value.family
-  return { artist: `${words}, as you say`, swatch: words, pigment: `${words}, assumed from the code` }[
-    view.value.familyFrom ?? 'swatch'
-  ]
+  const words = familyInWords(view.value)
+  return {
+    artist: `${words}, as you say`,
+    trade: words,
+    name: `${words}, by its name`,
+    swatch: words,
+    pigment: `${words}, assumed from the code`,
+  }[view.value.familyFrom ?? 'swatch']
 })
 const atBest = computed(() => lightfastnessAtBest(props.paint))
 function fact(field: Field<PaintFieldKey>): string | undefined {

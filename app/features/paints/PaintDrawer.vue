@@ -26,7 +26,7 @@ const byBrings = defineModel<boolean>('byBrings', { default: false })
 const emit = defineEmits<{ carrying: []; next: [paintId: string]; look: [paintId: string] }>()
 const strip = useStrip()
 const collection = useCollection()
-const { filter, shown: byHue, isFiltered, clear, total } = usePaintList()
+const { filter, shown: byHue, isFiltered, clear, total, understood, forget } = usePaintList()
 const onlyFitting = ref(false)
 const hasBrief = computed(() => Boolean(props.palette.brief && Object.keys(props.palette.brief).length))
 const gainOf = computed(() => new Map((props.gains ?? []).map((g) => [g.paintId, g])))
@@ -79,7 +79,15 @@ function key(event: KeyboardEvent, view: PaintView) {
   <section class="flex h-full min-h-0 flex-col" aria-label="Drawer: your collection" data-drawer>
     <EmptyCollection v-if="total === 0" />
     <template v-else>
-      <SearchBox v-model="filter" :shown="shown.length" :total="total" :is-filtered="isFiltered" @clear="clear" />
+      <SearchBox
+        v-model="filter"
+        :shown="shown.length"
+        :total="total"
+        :is-filtered="isFiltered"
+        @clear="clear"
+        :understood="understood"
+        @forget="forget"
+      />
       <div class="mt-1 flex flex-wrap gap-x-3 gap-y-1 text-[13px]">
         <button v-if="gains" class="choice" :aria-pressed="byBrings" @click="byBrings = !byBrings">
           by what it would bring

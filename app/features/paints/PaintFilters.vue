@@ -18,7 +18,9 @@ const choices = computed(() =>
         ? makersOf(collection.paints)
         : field.key === 'state'
           ? [...field.scale, NONE_AT_HAND]
-          : field.scale,
+          : field.key === 'family'
+            ? [...field.scale, 'earth', 'neutral']
+            : field.scale,
   })).filter(({ words }) => words.length > 1),
 )
 const isOn = (key: string, word: string) => filter.value.words?.[key]?.includes(word) ?? false

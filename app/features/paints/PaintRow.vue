@@ -1,8 +1,7 @@
 <script setup lang="ts">
-import { leanInWords } from '@juxtachrome/core/colour'
 import { referenceOf } from '@juxtachrome/core/film'
 import { cautionsOfCodes } from '@juxtachrome/core/pigments'
-import { codesInWords, type PaintView } from '@juxtachrome/core/paints'
+import { codesInWords, familyInWords, type PaintView } from '@juxtachrome/core/paints'
 import { computed } from 'vue'
 import { useBalances } from '~/shared/items/useBalances'
 import { useCollection } from '~/stores/collection'
@@ -29,11 +28,9 @@ const holding = computed(() => {
 })
 const needsCare = computed(() => !cautionsOfCodes(paint.value.pigments, referenceOf(paint.value)).isMild)
 const lean = computed(() =>
-  props.view.lean
-    ? leanInWords(props.view.lean)
-    : props.view.family
-      ? `${props.view.family}, by its code`
-      : 'no swatch yet',
+  props.view.family
+    ? `${familyInWords(props.view)}${(props.view.masstone ?? props.view.wash) ? '' : ', by its code'}`
+    : 'no swatch yet',
 )
 </script>
 

@@ -16,7 +16,7 @@ useHead({ title: 'Paints · Juxtachrome' })
 const route = useRoute()
 const router = useRouter()
 const collection = useCollection()
-const { filter, shown, isFiltered, clear, total } = usePaintList()
+const { filter, shown, isFiltered, clear, total, understood, forget } = usePaintList()
 const list = ref<{ focusRow(id: string): void }>()
 const open = computed(() => collection.paint(route.params.id as string | undefined))
 const adding = computed(() => route.query.add === '1')
@@ -62,7 +62,15 @@ async function close() {
         </p>
         <LazyEmptyCollection v-if="total === 0 && !adding && !listing" />
         <template v-else-if="total">
-          <SearchBox v-model="filter" :shown="shown.length" :total="total" :is-filtered="isFiltered" @clear="clear" />
+          <SearchBox
+            v-model="filter"
+            :shown="shown.length"
+            :total="total"
+            :is-filtered="isFiltered"
+            @clear="clear"
+            :understood="understood"
+            @forget="forget"
+          />
           <VirtualList
             ref="list"
             v-slot="{ row, bind }"

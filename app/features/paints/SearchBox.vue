@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PaintFilter } from '@juxtachrome/core/paints'
+import type { PaintFilter, SearchAsk } from '@juxtachrome/core/paints'
 import { SlidersHorizontal } from '@lucide/vue'
 import { counted } from '@juxtachrome/core/units'
 import { computed, defineAsyncComponent, ref } from 'vue'
@@ -8,8 +8,8 @@ import { chipsOf, without } from './useFilters'
 const LazyPaintFilters = defineAsyncComponent(() => import('./PaintFilters.vue'))
 
 const filter = defineModel<PaintFilter>({ required: true })
-defineProps<{ shown: number; total: number; isFiltered: boolean }>()
-const emit = defineEmits<{ clear: [] }>()
+defineProps<{ shown: number; total: number; isFiltered: boolean; understood?: readonly SearchAsk[] }>()
+const emit = defineEmits<{ clear: []; forget: [ask: SearchAsk] }>()
 const more = ref(false)
 const chips = computed(() => chipsOf(filter.value))
 </script>
@@ -21,7 +21,7 @@ const chips = computed(() => chipsOf(filter.value))
         type="search"
         class="input"
         aria-label="Search paints"
-        placeholder="Name, code or maker"
+        placeholder="Name, code or maker; or granulating blue, fades, owned twice"
         maxlength="200"
         :value="filter.text ?? ''"
         @input="filter.text = ($event.target as HTMLInputElement).value || undefined"
@@ -30,7 +30,17 @@ const chips = computed(() => chipsOf(filter.value))
         <SlidersHorizontal :size="18" />
       </button>
     </div>
-    <p v-if="chips.length" class="mt-1 flex flex-wrap gap-1.5">
+    <p v-if="chips.length + (understood?.length ?? 0)" class="mt-1 flex flex-wrap gap-1.5">
+      <button
+        v-for="ask in understood"
+        :key="ask.key + ask.chip"
+        class="choice"
+        aria-pressed="true"
+        :aria-label="`Understood: ${ask.chip}. Take it out of the search`"
+        @click="emit('forget', ask)"
+      >
+        {{ ask.chip }} ×
+      </button>
       <button
         v-for="chip in chips"
         :key="chip.key"

@@ -1,5 +1,5 @@
 import { ITEM_FIELDS, PAINT_FIELDS, type Field } from '@juxtachrome/core/documents'
-import { filterInWords, type PaintFilter } from '@juxtachrome/core/paints'
+import { DOUBLES, filterInWords, type PaintFilter } from '@juxtachrome/core/paints'
 import * as z from 'zod/mini'
 import { kept } from '~/stores/kept'
 
@@ -7,6 +7,7 @@ const FIELDS: readonly Field[] = [...PAINT_FIELDS, ...ITEM_FIELDS]
 /** Fields that paints are narrowed down by, with the words of each; makers come from the collection. */
 export const FILTER_FIELDS: readonly { key: string; label: string; scale: readonly string[] }[] = [
   ...FIELDS.filter((f) => f.filter).map(({ key, label, scale = [] }) => ({ key, label, scale })),
+  { key: 'owned', label: 'Owned twice', scale: DOUBLES },
   { key: 'maker', label: 'Maker', scale: [] },
 ]
 

@@ -2,22 +2,38 @@ import {
   byWheel,
   itemsSay,
   passesFilter,
+  readSearch,
   viewOfPaint,
   type PaintFilter,
   type PaintView,
+  type SearchAsk,
 } from '@juxtachrome/core/paints'
 import { computed, reactive } from 'vue'
 import { useCollection } from '~/stores/collection'
 
-/** The collection narrowed down: by hue, or by fit when words are searched for. */
+/** The collection narrowed down: by hue, or by fit when names are searched for. */
 export function usePaintList() {
   const collection = useCollection()
   const filter = reactive<PaintFilter>({})
   const byHue = computed(() => collection.paints.map(viewOfPaint).sort(byWheel))
+  const read = computed(() => readSearch(filter.text ?? ''))
+  /** What the words of the search were understood to ask. */
+  const understood = computed(() => read.value.asks)
+  /** The filter with what the words of the search ask. */
+  const asked = computed(() => [filter, ...understood.value.map(({ key, any }) => ({ words: { [key]: any } }))])
+  /** Whether anything asks for what was used: that is worked out over the whole journal. */
+  const asksForUse = computed(() => asked.value.some(({ words }) => words?.use?.length))
+
   const shown = computed<PaintView[]>(() => {
-    const passes = (view: PaintView) => passesFilter(view.paint, collection.itemsOf(view.paint.id), filter)
-    const hits = filter.text ? found(filter.text) : undefined
-    return (hits ?? byHue.value).filter(passes)
+    const used = asksForUse.value ? collection.usedPaints : undefined
+    const passes = ({ paint }: PaintView, filters: readonly PaintFilter[]) => {
+      const double = collection.doubles.get(paint.id)
+      const known = { ...(double ? { double } : {}), ...(used ? { isUsed: used.has(paint.id) } : {}) }
+      return filters.every((f) => passesFilter(paint, collection.itemsOf(paint.id), f, known))
+    }
+    const hits = (read.value.rest ? found(read.value.rest) : undefined) ?? byHue.value
+    const fitting = hits.filter((v) => passes(v, asked.value))
+    return [...fitting, ...alsoByName(fitting).filter((v) => passes(v, [filter]))]
   })
 
   function found(text: string): PaintView[] | undefined {
@@ -33,12 +49,23 @@ export function usePaintList() {
       .map(viewOfPaint)
     return [...byWords, ...byItems]
   }
+  /** A colour alone finds what is called so, too, after what is filed under it: a green gold, a blue black. */
+  function alsoByName(fitting: readonly PaintView[]): PaintView[] {
+    const isColour = understood.value.length > 0 && understood.value.every((a) => a.key === 'family')
+    if (!isColour || read.value.rest) return []
+    const there = new Set(fitting.map((v) => v.paint.id))
+    return (found(filter.text ?? '') ?? []).filter((v) => !there.has(v.paint.id))
+  }
 
+  /** Takes the words of an ask out of the search. */
+  function forget({ wrote }: SearchAsk) {
+    filter.text = (filter.text ?? '').replace(wrote, ' ').replace(/\s+/g, ' ').trim() || undefined
+  }
   const isFiltered = computed(
     () => Boolean(filter.text ?? filter.singlePigment) || Object.values(filter.words ?? {}).some((w) => w.length > 0),
   )
   function clear() {
     for (const key of Object.keys(filter) as (keyof PaintFilter)[]) filter[key] = undefined
   }
-  return { filter, shown, isFiltered, clear, total: computed(() => collection.paints.length) }
+  return { filter, shown, understood, forget, isFiltered, clear, total: computed(() => collection.paints.length) }
 }

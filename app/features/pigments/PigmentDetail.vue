@@ -4,8 +4,11 @@ import {
   basisOf,
   cautionsInWords,
   cautionsOfCodes,
+  commonnessOf,
   lightfastnessOf,
   pigmentVariants,
+  replacementInWords,
+  replacementOf,
   type ReferenceFigure,
   type ReferencePigment,
 } from '@juxtachrome/core/pigments'
@@ -46,6 +49,18 @@ const family = computed(() => {
   const lean = leanOf(props.pigment, props.pigment.family)
   return lean ? leanInWords(lean) : props.pigment.family
 })
+const COMMON = ['not sold as watercolour', 'rare', 'in some ranges', 'in most ranges', 'in nearly every range']
+const usual = computed(() => {
+  const known = commonnessOf(props.pigment.code)
+  if (!known) return undefined
+  const market = {
+    made: '',
+    ended: 'no longer made: old tubes and stocks only',
+    historic: 'historic: imitations took its place',
+  }
+  return [COMMON[known.common], market[known.market], known.note].filter(Boolean).join('; ')
+})
+const replaced = computed(() => replacementOf(props.pigment.code))
 const facts = computed((): [string, string, ReferenceFigure][] => {
   const p = props.pigment
   const all: [string, string | undefined, ReferenceFigure][] = [
@@ -66,6 +81,7 @@ const facts = computed((): [string, string, ReferenceFigure][] => {
     ],
     ['Tinting strength', p.strength, 'strength'],
     ['Dried in a pan', p.inPan, 'inPan'],
+    ['How usual', usual.value, 'family'],
   ]
   return all.filter((f): f is [string, string, ReferenceFigure] => f[1] !== undefined)
 })
@@ -131,6 +147,13 @@ const palettes = computed(() =>
         </dd></template
       >
     </dl>
+    <template v-if="replaced">
+      <h3 class="mt-3">What takes its place{{ replaced.why ? `: ${replaced.why}` : '' }}</h3>
+      <ul class="list-disc pl-5 text-sm">
+        <li v-for="choice in replaced.take" :key="replacementInWords(choice)">{{ replacementInWords(choice) }}</li>
+      </ul>
+      <p v-if="replaced.lost" class="hint text-sm">Not in it: {{ replaced.lost }}. Common practice, from memory.</p>
+    </template>
     <h3 class="mt-3">Cautions</h3>
     <ul class="list-disc pl-5 text-sm">
       <li v-if="cautionsOfCodes([pigment.code], [pigment]).forChildren === 'no'">Not for children.</li>

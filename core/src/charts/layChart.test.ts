@@ -9,7 +9,7 @@ import { runs } from '../../../tests/setup/runs'
 
 const measure = (text: string, size: number) => text.length * size * 0.55
 const paints = (count: number): Paint[] =>
-  Array.from({ length: count }, (_, i) => ({ id: `p${i}`, v: 1, maker: '', name: `Paint ${i}`, pigments: [] }))
+  Array.from({ length: count }, (_, i) => ({ id: `p${i}`, v: 2, maker: '', name: `Paint ${i}`, pigments: [] }))
 const question = (count: number, box = 20): ChartQuestion => ({
   ...{ paints: paints(count), measure, tones: () => [], colouring: 'none', box, water: 1, tintWater: 6 },
 })

@@ -10,7 +10,7 @@ import type { Laid } from './marks'
 import { runs } from '../../../tests/setup/runs'
 
 const measure = (text: string, size: number) => text.length * size * 0.55
-const paint = (id: string, name: string): Paint => ({ id, v: 1, maker: 'Skerry', name, pigments: ['PB15:3', 'PY150'] })
+const paint = (id: string, name: string): Paint => ({ id, v: 2, maker: 'Skerry', name, pigments: ['PB15:3', 'PY150'] })
 const FORMS: KeyForm[] = ['as the palette lies', 'list', 'boxes', 'circles']
 const palette = (holder: (typeof HOLDERS)[number], plan: Palette['plan'], name = 'Tin'): Palette => ({
   ...{ id: 'k', v: 1, name, use: 'studio', purpose: '', holder, plan },

@@ -19,7 +19,7 @@ const paints: Paint[] = (
     ['Viridian', 'PG18'],
     ['Burnt sienna', 'PBr7'],
   ] as const
-).map(([name, code], i) => ({ id: `p${i}`, v: 1, maker: 'Skerry', name, pigments: [code] }))
+).map(([name, code], i) => ({ id: `p${i}`, v: 2, maker: 'Skerry', name, pigments: [code] }))
 const common = { measure, tones: () => ['#aa3311'], colouring: 'faint' as const }
 const value = <T>(answer: Result<T>): T => {
   if (!answer.ok) throw new Error(answer.error.message)

@@ -9,7 +9,7 @@ const paints: Paint[] = [
   ['b', { granulation: 'smooth', staining: 'stains strongly' }],
   ['c', {}],
 ].map(
-  ([id, more]) => ({ id, v: 1, maker: '', name: `Paint ${id as string}`, pigments: [], ...(more as object) }) as Paint,
+  ([id, more]) => ({ id, v: 2, maker: '', name: `Paint ${id as string}`, pigments: [], ...(more as object) }) as Paint,
 )
 const box = (one: string, other: string, water: number): PaintedBox => ({
   id: `${one}${other}${water}`,

@@ -21,9 +21,10 @@ const HARDLY = 0.18
  * Toward which neighbour on the colour wheel a paint leans, from its swatches. Lemon leans green,
  * Indian yellow leans orange. Blues lean violet or green; whether that is warm is left to the artist.
  *
+ * @param known toward which neighbour the trade says it leans, where its own colour was not seen.
  * @returns undefined when the paint has no swatch.
  */
-export function leanOf(swatches: Swatches, override?: HueFamily): Lean | undefined {
+export function leanOf(swatches: Swatches, override?: HueFamily, known?: WheelFamily): Lean | undefined {
   const family = override ?? familyOf(swatches)
   const telling = tellingSwatch(swatches)
   if (!family || !telling) return undefined
@@ -35,8 +36,8 @@ export function leanOf(swatches: Swatches, override?: HueFamily): Lean | undefin
   const step = hueStep(sector.middle, toLch(telling).h)
   const room = step >= 0 ? hueStep(sector.middle, next.from) : hueStep(sector.from, sector.middle)
   const strength = Math.min(1, Math.abs(step) / Math.abs(room || 1))
-  if (strength < HARDLY) return { family, strength }
-  const toward = step >= 0 ? next.family : previous.family
+  if (known !== next.family && known !== previous.family && strength < HARDLY) return { family, strength }
+  const toward = known === next.family || known === previous.family ? known : step >= 0 ? next.family : previous.family
   const warm = WARM_SIDE[family]
   return { family, toward, strength, temperature: warm ? (toward === warm ? 'warm' : 'cool') : undefined }
 }

@@ -3,6 +3,48 @@ export const HUE_FAMILIES = ['yellow', 'orange', 'red', 'violet', 'blue', 'green
 export type HueFamily = (typeof HUE_FAMILIES)[number]
 export type WheelFamily = Exclude<HueFamily, 'earth' | 'neutral' | 'white'>
 
+/** Families as painters file their tubes: finer than the wheel, earths by their colour, blacks apart from greys. */
+export const PAINT_FAMILIES = [
+  'yellow',
+  'orange',
+  'red',
+  'violet',
+  'blue',
+  'blue-green',
+  'green',
+  'yellow earth',
+  'red earth',
+  'brown',
+  'green earth',
+  'grey',
+  'black',
+  'white',
+] as const
+export type PaintFamily = (typeof PAINT_FAMILIES)[number]
+
+/** What a call, a filter or a sheet may ask for: a family of the wheel or one of painters. */
+export const ANY_FAMILIES = [...new Set([...HUE_FAMILIES, ...PAINT_FAMILIES])] as [
+  HueFamily,
+  ...(HueFamily | PaintFamily)[],
+]
+export type AnyFamily = HueFamily | PaintFamily
+
+const COARSE: Partial<Record<PaintFamily, HueFamily>> = {
+  'yellow earth': 'earth',
+  'red earth': 'earth',
+  brown: 'earth',
+  'green earth': 'earth',
+  grey: 'neutral',
+  black: 'neutral',
+}
+/** The family on the wheel, or off it, in which a painter's family lies; a blue-green goes by its hue where that is known, degrees. */
+export const coarseFamily = (family: PaintFamily, hue = 220): HueFamily =>
+  family === 'blue-green'
+    ? sectorOf(hue).family === 'green'
+      ? 'green'
+      : 'blue'
+    : (COARSE[family] ?? (family as HueFamily))
+
 export interface Sector {
   family: WheelFamily
   /** First hue angle, degrees h_ab (D65); the sector runs to the next one's start. */

@@ -22,7 +22,7 @@ const asPlain = (state: State) => Object.fromEntries([...state].sort(([p], [q]) 
 const paint = (id: string) =>
   fc.record({
     id: fc.constant(id),
-    v: fc.constant(1 as const),
+    v: fc.constant(2 as const),
     maker: fc.string({ maxLength: 4 }),
     name: fc.string({ minLength: 1, maxLength: 4 }),
     pigments: fc.array(fc.constantFrom('PB29', 'PY3'), { maxLength: 2 }),

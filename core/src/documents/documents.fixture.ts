@@ -6,7 +6,7 @@ import type { Palette } from './palette'
 /** Small documents for tests; what a test is about, it says itself. */
 export const paint = (id: string, more: Partial<Paint> = {}): Paint => ({
   id,
-  v: 1,
+  v: 2,
   maker: 'Skerry',
   name: id,
   pigments: [],

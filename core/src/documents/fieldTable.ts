@@ -1,4 +1,4 @@
-import { HUE_FAMILIES } from '../colour/wheel'
+import { PAINT_FAMILIES } from '../colour/wheel'
 import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from '../pigments/scales'
 import { ITEM_KINDS, REMARKS, SUPPLIES } from './item'
 import { EFFECTS, GRADES, MEDIA } from './paint'
@@ -43,7 +43,7 @@ export const PAINT_FIELDS = [
     key: 'family',
     label: 'Family',
     asks: 'Family, if you see it otherwise',
-    scale: HUE_FAMILIES,
+    scale: PAINT_FAMILIES,
     form: true,
     filter: true,
   },

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini'
-import { HUE_FAMILIES, SECTORS, type WheelFamily } from '../colour/wheel'
+import { ANY_FAMILIES, SECTORS, type WheelFamily } from '../colour/wheel'
 import { Id, Name, text } from './fields'
 import { byName, kind } from './kind'
 
@@ -8,7 +8,7 @@ const Degrees = z.number().check(z.gte(0), z.lt(360))
 
 /** What a paint must be to answer a call; whatever is not said may be as it likes. */
 export const CallWants = z.looseObject({
-  families: z.optional(z.array(z.enum(HUE_FAMILIES)).check(z.maxLength(9))),
+  families: z.optional(z.array(z.enum(ANY_FAMILIES)).check(z.maxLength(20))),
   temperature: z.optional(z.enum(['warm', 'cool'])),
   /** The neighbour on the wheel toward which it leans. */
   toward: z.optional(z.enum(WHEEL_FAMILIES)),

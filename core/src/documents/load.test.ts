@@ -19,6 +19,12 @@ const OLD: Partial<Record<KindName, Record<number, { was: Record<string, unknown
       },
     },
   },
+  paints: {
+    1: {
+      was: { id: 'p', v: 1, maker: '', name: 'Raw umber', pigments: ['PBr7'], family: 'earth', shelf: 'top' },
+      is: { id: 'p', v: 2, maker: '', name: 'Raw umber', pigments: ['PBr7'], family: 'brown', shelf: 'top' },
+    },
+  },
   journal: {
     1: {
       was: {
@@ -64,6 +70,23 @@ describe('migrations', () => {
     expect(loadDocument(name as KindName, frozen)).toEqual({ ok: true, value: is })
   })
 
+  it.each([
+    ['earth', { name: 'Burnt sienna', pigments: ['PBr7'] }, 'red earth'],
+    ['earth', { name: 'Yellow ochre', pigments: ['PY43'] }, 'yellow earth'],
+    ['earth', { name: 'Kelp', pigments: ['PY42'] }, 'yellow earth'],
+    ['earth', { name: 'Rust', pigments: ['PR101', 'PR102'] }, 'red earth'],
+    ['earth', { name: 'Cliff', pigments: ['PG23'] }, 'green earth'],
+    ['earth', { name: 'Cliff', pigments: [] }, 'brown'],
+    ['neutral', { name: 'Fog', pigments: ['PBk6'] }, 'black'],
+    ['neutral', { name: 'Fog', pigments: ['PBk6'], masstone: { L: 60, a: 0, b: 0, source: 'typed' } }, 'grey'],
+    ['neutral', { name: 'Fog', pigments: ['PB29', 'PR101'] }, 'grey'],
+    ['green', { name: 'Sap', pigments: ['PG7'] }, 'green'],
+    [undefined, { name: 'Sap', pigments: ['PG7'] }, undefined],
+  ])('files what was %s: %o as %s', (family, more, fine) => {
+    const read = loadDocument('paints', { id: 'p', v: 1, maker: '', ...(family ? { family } : {}), ...more })
+    expect(read.ok && (read.value as { family?: string }).family).toBe(fine)
+  })
+
   it('keeps a supply a supply', () => {
     expect(
       loadDocument('items', { id: 'i', v: 1, paintId: 'p', kind: 'tube', millilitres: 5, state: 'lent' }),
@@ -72,7 +95,7 @@ describe('migrations', () => {
 })
 
 describe('what cannot be loaded says why', () => {
-  const paint = { id: 'p', v: 1, maker: '', name: 'Kelp', pigments: [] }
+  const paint = { id: 'p', v: 2, maker: '', name: 'Kelp', pigments: [] }
   const code = (raw: unknown) => {
     const read = loadDocument('paints', raw)
     return read.ok ? 'ok' : read.error.code
@@ -82,7 +105,7 @@ describe('what cannot be loaded says why', () => {
     [[], 'not-a-document'],
     ['paint', 'not-a-document'],
     [{ ...paint, v: undefined }, 'not-a-document'],
-    [{ ...paint, v: 2 }, 'from-newer-version'],
+    [{ ...paint, v: 3 }, 'from-newer-version'],
     [{ ...paint, v: 0 }, 'no-migration'],
     [{ ...paint, name: '' }, 'invalid-document'],
     [{ ...paint, name: 'x'.repeat(10_000) }, 'invalid-document'],

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini'
-import { HUE_FAMILIES } from '../colour/wheel'
+import { PAINT_FAMILIES, type PaintFamily } from '../colour/wheel'
 import { SWATCH_SOURCES } from '../film/swatch'
 import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from '../pigments/scales'
 import { Day, Id, Name, text, line } from './fields'
@@ -34,7 +34,7 @@ export const EFFECTS = ['fluorescent', 'pearlescent', 'interference', 'metallic'
 
 export const Paint = z.looseObject({
   id: Id,
-  v: z.literal(1),
+  v: z.literal(2),
   maker: line(120),
   name: Name,
   /** Tells two paints of one name apart, before and after a reformulation. */
@@ -56,7 +56,7 @@ export const Paint = z.looseObject({
   /** Where a code covers several colours, the one that this paint has: `PV19` -> `rose`. */
   variants: z.optional(z.record(z.string().check(z.maxLength(12)), z.string().check(z.maxLength(40)))),
   /** The artist's own word on the family, when the computed one is not theirs. */
-  family: z.optional(z.enum(HUE_FAMILIES)),
+  family: z.optional(z.enum(PAINT_FAMILIES)),
   transparency: z.optional(z.enum(TRANSPARENCIES)),
   staining: z.optional(z.enum(STAININGS)),
   granulation: z.optional(z.enum(GRANULATIONS)),
@@ -80,4 +80,37 @@ export const Paint = z.looseObject({
 })
 export type Paint = z.infer<typeof Paint>
 
-export const paintKind = kind({ schema: Paint, version: 1, word: 'paint', many: 'paints', since: 1 })
+const EARTHS: readonly (readonly [codes: RegExp, family: PaintFamily])[] = [
+  [/^(?:PY42|PY43|PY119|PBr24)$/, 'yellow earth'],
+  [/^(?:PR101|PR102)$/, 'red earth'],
+  [/^(?:PG23)$/, 'green earth'],
+]
+/** Below this masstone an old “neutral” was a black, L* (judgement). */
+const BLACK_BELOW = 36
+function fineFamilyFrom1(old: Record<string, unknown>): unknown {
+  const codes = Array.isArray(old.pigments) ? old.pigments.map(String) : []
+  const name = typeof old.name === 'string' ? old.name.toLowerCase() : ''
+  if (old.family === 'neutral') {
+    const L = (old.masstone as { L?: unknown } | undefined)?.L
+    return (typeof L === 'number' ? L < BLACK_BELOW : codes.some((c) => c.startsWith('PBk'))) ? 'black' : 'grey'
+  }
+  if (old.family !== 'earth') return old.family
+  if (/burnt sienna|red/.test(name)) return 'red earth'
+  if (/raw sienna|ochre|yellow/.test(name)) return 'yellow earth'
+  return EARTHS.find(([own]) => codes.length > 0 && codes.every((c) => own.test(c)))?.[1] ?? 'brown'
+}
+
+/** v1 knew earths and neutrals as one family each; v2 knows the families in which painters file their tubes. */
+export function paintFrom1To2(old: Record<string, unknown>): Record<string, unknown> {
+  const family = fineFamilyFrom1(old)
+  return { ...old, v: 2, ...(family === undefined ? {} : { family }) }
+}
+
+export const paintKind = kind({
+  schema: Paint,
+  version: 2,
+  word: 'paint',
+  many: 'paints',
+  since: 1,
+  migrations: { 1: paintFrom1To2 },
+})

@@ -31,7 +31,7 @@ const name = fc
 const paints = fc.uniqueArray(
   fc.record({
     id,
-    v: fc.constant(1 as const),
+    v: fc.constant(2 as const),
     maker: fc.string({ maxLength: 20 }),
     name,
     pigments: fc.subarray(['PB29', 'PV19', 'PBr7']),
@@ -119,7 +119,7 @@ describe('the collection file', () => {
 
   const file = (extra: object) =>
     JSON.stringify({ format: 'juxtachrome-collection', schema: 1, documents: {}, ...extra })
-  const paint = { id: 'p', v: 1, maker: '', name: 'K', pigments: [] }
+  const paint = { id: 'p', v: 2, maker: '', name: 'K', pigments: [] }
   const correction = (own: string, corrects: string) => ({
     id: own,
     v: 1,
@@ -268,7 +268,7 @@ describe('a collection file in pieces', () => {
 
   it('one that another program laid out anew, or an older version wrote, comes in as one text', async () => {
     const text = writeCollection(
-      { documents: documents([{ id: 'p', v: 1, maker: '', name: 'K', pigments: [] }], []), unreadable },
+      { documents: documents([{ id: 'p', v: 2, maker: '', name: 'K', pigments: [] }], []), unreadable },
       WRITTEN,
     )
     for (const spaces of [0, 1, 2]) {
@@ -280,7 +280,7 @@ describe('a collection file in pieces', () => {
 
   it('one that is cut short anywhere is refused, and so is one that goes on after its end', async () => {
     const text = writeCollection(
-      { documents: documents([{ id: 'p', v: 1, maker: '', name: 'K', pigments: [] }], []), unreadable },
+      { documents: documents([{ id: 'p', v: 2, maker: '', name: 'K', pigments: [] }], []), unreadable },
       WRITTEN,
     )
     for (let length = 0; length < text.length - 1; length += 7) {
@@ -296,7 +296,7 @@ describe('a collection file in pieces', () => {
         `${JSON.stringify({ format: 'juxtachrome-collection', schema: 1, ...head }).slice(0, -1)},"documents":{`,
         ...rest,
       ].join('\n')
-    const paint = '{"id":"p","v":1,"maker":"","name":"K","pigments":[]}'
+    const paint = '{"id":"p","v":2,"maker":"","name":"K","pigments":[]}'
     const end = ['"unreadable":[', ']}']
     for (const [text, code] of [
       ['', 'empty-file'],

@@ -174,7 +174,7 @@ describe('taking rows into the collection', () => {
   })
 
   it('a row of a paint that is owned means nothing, another one, or an update, as is said row by row', () => {
-    const paint = { id: 'p', v: 1 as const, maker: 'Skerry', name: 'Viridian', pigments: ['PG18'], series: '3' }
+    const paint = { id: 'p', v: 2 as const, maker: 'Skerry', name: 'Viridian', pigments: ['PG18'], series: '3' }
     const rows = [
       { ...row, pigments: [], remarks: [], count: 1, staining: 'lifts well' as const },
       { ...row, name: 'Sap green', pigments: ['PG7'], remarks: [], count: 1 },

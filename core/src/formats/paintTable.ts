@@ -130,7 +130,7 @@ function readCells(cell: Cell, money: Habits): Result<PaintRow> {
   if (kept.length) read.note = [read.note, ...kept].filter(Boolean).join('; ').slice(0, 2000)
   if (questions.length) read.questions = questions
   if (!read.name) return fail('unreadable-row', 'name: A name is needed.')
-  const checked = Paint.safeParse({ id: 'row', v: 1, ...paintPartOf(read) })
+  const checked = Paint.safeParse({ id: 'row', v: 2, ...paintPartOf(read) })
   return checked.success ? ok(read) : fail('unreadable-row', firstIssue(checked.error))
 }
 

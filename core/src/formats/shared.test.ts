@@ -14,7 +14,7 @@ import { runs } from '../../../tests/setup/runs'
 
 const paint = (id: string, name: string, pigments: string[] = [], maker = 'Skerry'): Paint => ({
   id,
-  v: 1,
+  v: 2,
   maker,
   name,
   pigments,

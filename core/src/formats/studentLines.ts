@@ -1,4 +1,3 @@
-import { leanInWords } from '../colour/lean'
 import { answersCall } from '../choosing/ways/rank'
 import type { Guide } from '../documents/guide'
 import type { Paint } from '../documents/paint'
@@ -6,6 +5,7 @@ import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
 import { referenceOf } from '../film/paintOptics'
 import { propertiesOf } from '../paints/properties'
+import { familyInWords } from '../paints/inWords'
 import { viewOfPaint } from '../paints/view'
 import { cautionsOfCodes } from '../pigments/cautions'
 import { REFERENCE_PIGMENTS } from '../pigments/reference'
@@ -15,10 +15,10 @@ import type { StudentLine } from './studentsFile'
 
 /** What matters in a paint when somebody else buys it: where it leans, and what it does on the paper. */
 export function mattersOf(paint: Paint): string {
-  const { family, lean } = viewOfPaint(paint)
+  const view = viewOfPaint(paint)
   const { transparency, staining, granulation, lightfastness } = propertiesOf(paint)
   return [
-    lean ? leanInWords(lean) : family,
+    view.family && familyInWords(view),
     transparency?.value,
     staining?.value,
     granulation?.value,

@@ -9,7 +9,7 @@ import { paintTableRows, writePaintCsv } from './writePaintTable'
 const PAINTS: Paint[] = [
   {
     id: 'a',
-    v: 1,
+    v: 2,
     maker: 'Halvard & Roe',
     name: 'Vert d’émeraude, "foncé"',
     pigments: ['PG18', 'PB15:3'],
@@ -27,7 +27,7 @@ const PAINTS: Paint[] = [
     vegan: false,
     note: 'line one; line two',
   },
-  { id: 'b', v: 1, maker: '', name: '=1+1', pigments: [] },
+  { id: 'b', v: 2, maker: '', name: '=1+1', pigments: [] },
 ]
 const ITEMS: Item[] = [
   {

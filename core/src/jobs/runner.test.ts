@@ -7,7 +7,7 @@ import { labD65 } from '../units'
 import type { FromWorker } from './messages'
 import { JobRunner } from './runner'
 
-const paint = (code: string): Paint => ({ id: code, v: 1, maker: '', name: code, pigments: [code] })
+const paint = (code: string): Paint => ({ id: code, v: 2, maker: '', name: code, pigments: [code] })
 const PAINTS = ['PB29', 'PY3', 'PV19', 'PG7', 'PR254', 'PBr7', 'PY42', 'PB15:3', 'PR122'].map(paint)
 const TIN: Palette = { ...tin, plan: { A1: { paintId: 'PB29' }, A2: { paintId: 'PY3' } } }
 const target = { kind: 'colour' as const, lab: labD65(45, -15, 20) }

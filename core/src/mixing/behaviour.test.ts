@@ -7,7 +7,7 @@ import { compareSamples } from './compare'
 import { recipeDifferenceInWords } from './recipes/inWords'
 import { unlikeTarget } from './unlike'
 
-const paint = (name: string, ...pigments: string[]): Paint => ({ id: name, v: 1, maker: '', name, pigments })
+const paint = (name: string, ...pigments: string[]): Paint => ({ id: name, v: 2, maker: '', name, pigments })
 
 describe('behaviour', () => {
   it("the artist's own word comes before the reference, which is said to be assumed", () => {

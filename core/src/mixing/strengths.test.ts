@@ -112,7 +112,7 @@ describe('what mixtures teach of strength', () => {
 })
 
 describe('a collection’s strengths', () => {
-  const paint: Paint = { id: 'p', v: 1, maker: 'Skerry', name: 'Phthalo blue', pigments: ['PB15:3'] }
+  const paint: Paint = { id: 'p', v: 2, maker: 'Skerry', name: 'Phthalo blue', pigments: ['PB15:3'] }
   it('come from recorded tints, are worked out once, and do not care for a changed name', () => {
     const documents = noDocuments()
     documents.paints = [{ ...paint, tint: { L: 50, a: -12, b: -40, source: 'typed' } }]

@@ -7,7 +7,7 @@ import { pricePerMillilitre } from './reading/price'
 
 const paint = (id: string, more: Partial<Paint> = {}): Paint => ({
   id,
-  v: 1,
+  v: 2,
   maker: 'Skerry',
   name: 'Viridian',
   pigments: ['PG18'],
@@ -78,10 +78,10 @@ it('the price of a millilitre is that of the first item whose price and size are
 })
 
 describe('a paint that may be owned under another writing', () => {
-  const own = { id: 'a', v: 1, maker: 'Skerry Colours', name: 'Burnt sienna', pigments: ['PBr7'] } as const
+  const own = { id: 'a', v: 2, maker: 'Skerry Colours', name: 'Burnt sienna', pigments: ['PBr7'] } as const
   const others = [
-    { id: 'b', v: 1, maker: 'Northwall', name: 'Raw umber', pigments: ['PBr7'] },
-    { id: 'c', v: 1, maker: 'Northwall', name: 'Raw sienna', pigments: [], removed: true },
+    { id: 'b', v: 2, maker: 'Northwall', name: 'Raw umber', pigments: ['PBr7'] },
+    { id: 'c', v: 2, maker: 'Northwall', name: 'Raw sienna', pigments: [], removed: true },
   ] as const
   const paints = [own, ...others].map((p) => ({ ...p, pigments: [...p.pigments] }))
   const alike = (name: string, maker = '', pigments: string[] = [], formula?: string) =>
@@ -101,7 +101,7 @@ describe('a paint that may be owned under another writing', () => {
 
 it('makers are named once whatever their case, and those remembered of which none is left', () => {
   const paint = (id: string, maker: string, removed?: boolean) =>
-    ({ id, v: 1, maker, name: 'x', pigments: [], ...(removed ? { removed } : {}) }) as const
+    ({ id, v: 2, maker, name: 'x', pigments: [], ...(removed ? { removed } : {}) }) as const
   const paints = [paint('a', 'Northwall'), paint('b', 'NORTHWALL'), paint('c', 'Old Harbour', true), paint('d', '')]
   expect(
     makersOf(

@@ -69,7 +69,7 @@ export function collectRows(
       return []
     }
     const known = present ?? fresh.get(key)
-    const paint: Paint = known ?? { id: newId(), v: 1, ...paintPartOf(row) }
+    const paint: Paint = known ?? { id: newId(), v: 2, ...paintPartOf(row) }
     if (!present) fresh.set(key, paint)
     const items = Array.from({ length: row.count }, () => {
       const item = itemOfRow(row, paint.id, newId())

@@ -1,6 +1,10 @@
 import { PAINT_FIELDS, wordOf, type Field } from '../documents/fieldTable'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
+import { referenceOf } from '../film/paintOptics'
+import { cautionsOfCodes } from '../pigments/cautions'
+import { doubledAs, type Double } from './doubles'
+import { NEEDS_CARE, NEVER_USED, NO_SWATCH, SINGLE } from './readSearch'
 import { propertiesOf, type Properties } from './properties'
 import { viewOfPaint } from './view'
 
@@ -20,10 +24,40 @@ export const NONE_AT_HAND = 'none at hand'
 
 const fieldOf = new Map<string, Field>(PAINT_FIELDS.map((f) => [f.key, f]))
 
+/** What is known of a paint beyond its record and its items. */
+export interface InCollection {
+  double?: Double
+  /** Filled from or painted with, as far as anybody recorded. */
+  isUsed?: boolean
+}
+/** Darker than this in masstone a paint is a dark, L* (judgement). */
+const DARK = 36
+
+/** What is asked of how a paint looks or stands in the collection, beside the fields of its record. */
+const MORE: Readonly<Record<string, (paint: Paint, known: InCollection) => readonly (string | undefined)[]>> = {
+  owned: (_, { double }) => doubledAs(double),
+  use: (_, { isUsed }) => (isUsed ? [] : [NEVER_USED]),
+  pigmentCount: (paint) => (paint.pigments.length === 1 ? [SINGLE] : []),
+  swatch: (paint) => (paint.masstone || paint.wash ? [] : [NO_SWATCH]),
+  care: (paint) => (cautionsOfCodes(paint.pigments, referenceOf(paint)).isMild ? [] : [NEEDS_CARE]),
+  temperature: (paint) => [viewOfPaint(paint).lean?.temperature],
+  depth: (paint) => ((viewOfPaint(paint).masstone?.L ?? 100) < DARK ? ['dark'] : []),
+}
+
 /** The words that a paint has for a field: recorded, or assumed from its codes where that is done. */
-function wordsOf(paint: Paint, items: readonly Item[], key: string): readonly (string | undefined)[] {
+function wordsOf(
+  paint: Paint,
+  items: readonly Item[],
+  key: string,
+  known: InCollection,
+): readonly (string | undefined)[] {
+  const more = MORE[key]
+  if (more) return more(paint, known)
   if (key === 'maker') return [paint.maker]
-  if (key === 'family') return [viewOfPaint(paint).family]
+  if (key === 'family') {
+    const { family, fine } = viewOfPaint(paint)
+    return [fine, family]
+  }
   if (key === 'state') return items.length ? items.flatMap((i) => [i.supply, ...i.remarks]) : [NONE_AT_HAND]
   const field = fieldOf.get(key)
   if (!field) return []
@@ -40,11 +74,12 @@ export function passesFilter(
   paint: Paint,
   items: readonly Item[],
   { words = {}, singlePigment }: PaintFilter,
+  known: InCollection = {},
 ): boolean {
   if (singlePigment && paint.pigments.length !== 1) return false
   return Object.entries(words).every(
     ([key, asked]) =>
-      asked.length === 0 || wordsOf(paint, items, key).some((w) => w !== undefined && asked.includes(w)),
+      asked.length === 0 || wordsOf(paint, items, key, known).some((w) => w !== undefined && asked.includes(w)),
   )
 }
 

@@ -1,5 +1,5 @@
 import type { Paint } from '../documents/paint'
-import { viewOfPaint } from './view'
+import { viewOfPaint, type PaintView } from './view'
 import { propertiesOf, type Known } from './properties'
 
 /** A paint's behaviours, one after the other; what is assumed from its codes says so. */
@@ -15,6 +15,13 @@ export const behaviourInWords = (paint: Paint): string =>
 export function codesInWords(paint: Pick<Paint, 'pigments'> & Partial<Paint>): string {
   const unsure = 'name' in paint ? viewOfPaint(paint as Paint).unsure : undefined
   return unsure ? `not sure which ${unsure}` : paint.pigments.join(' ') || 'no code'
+}
+
+/** What a painter files it under and where it leans: `yellow earth, leans orange`; `red, leans violet (cool)`; `blue`. */
+export function familyInWords({ fine, family, lean }: Pick<PaintView, 'fine' | 'family' | 'lean'>): string {
+  const name: string = fine ?? family ?? 'no family'
+  if (!lean?.toward || lean.family === 'neutral' || name.startsWith(lean.toward)) return name
+  return `${name}, leans ${lean.toward}${lean.temperature ? ` (${lean.temperature})` : ''}`
 }
 
 /** A paint as a row of a list is read aloud: `Sap green, Northwall, PG7 PY150`. */

@@ -9,7 +9,7 @@ import { byLightness, byWheel, viewOfPaint } from './view'
 
 const paint = (id: string, name: string, swatch?: [number, number, number], more: Partial<Paint> = {}): Paint => ({
   id,
-  v: 1,
+  v: 2,
   maker: 'Skerry Colours',
   name,
   pigments: [],
@@ -43,8 +43,12 @@ describe('order', () => {
     expect(viewOfPaint(COLLECTION.find((p) => p.id === 'lemon')!).assumed).toBeUndefined()
   })
   it('says how it knows a family, and lets the artist decide', () => {
-    expect(viewOfPaint(COLLECTION[8]!)).toMatchObject({ family: 'yellow', familyFrom: 'pigment' })
-    expect(viewOfPaint({ ...COLLECTION[5]!, family: 'earth' })).toMatchObject({ family: 'earth', familyFrom: 'artist' })
+    expect(viewOfPaint(COLLECTION[8]!)).toMatchObject({ family: 'yellow', familyFrom: 'trade' })
+    expect(viewOfPaint({ ...COLLECTION[5]!, family: 'brown' })).toMatchObject({
+      family: 'earth',
+      fine: 'brown',
+      familyFrom: 'artist',
+    })
   })
 })
 
@@ -133,7 +137,7 @@ describe('filters', () => {
 })
 
 describe('lightfastness of several pigments', () => {
-  const of = (...pigments: string[]) => ({ id: 'x', v: 1, maker: '', name: 'X', pigments }) as const
+  const of = (...pigments: string[]) => ({ id: 'x', v: 2, maker: '', name: 'X', pigments }) as const
   const light = (...codes: string[]) => propertiesOf({ ...of(...codes), pigments: codes }).lightfastness?.value
   const best = (...codes: string[]) => lightfastnessAtBest({ ...of(...codes), pigments: codes })
 

@@ -7,7 +7,7 @@ import { byWheel, viewOfPaint, wheelDistance } from './view'
 
 const paint = (extra: Partial<Paint>, ...pigments: string[]): Paint => ({
   id: 'p',
-  v: 1,
+  v: 2,
   maker: '',
   name: 'P',
   pigments,
@@ -20,7 +20,7 @@ describe('a paint without a swatch', () => {
     expect(view).toMatchObject({
       assumed: true,
       family: 'green',
-      familyFrom: 'pigment',
+      familyFrom: 'trade',
       masstone: pigmentByCode('PG18')!.masstone,
     })
     expect(view.lean?.family).toBe('green')
@@ -38,7 +38,8 @@ describe('a paint without a swatch', () => {
     )
   })
   it('and without a known code shows nothing', () => {
-    expect(viewOfPaint(paint({}))).toMatchObject({ masstone: undefined, wash: undefined, family: undefined })
+    const { masstone, wash, family } = viewOfPaint(paint({}))
+    expect([masstone, wash, family]).toEqual([undefined, undefined, undefined])
     expect(viewOfPaint(paint({}, 'PB999')).assumed).toBeUndefined()
   })
   it('is compared with others by what is assumed', () => {
@@ -53,7 +54,7 @@ describe('a paint without a swatch', () => {
 describe('a paint with one swatch', () => {
   it('is not assumed, and keeps the other unknown', () => {
     const view = viewOfPaint(paint({ wash: { L: 60, a: 5, b: -40, source: 'typed' } }, 'PB29'))
-    expect([view.assumed, view.masstone, view.familyFrom]).toEqual([undefined, undefined, 'swatch'])
+    expect([view.assumed, view.masstone, view.familyFrom]).toEqual([undefined, undefined, 'trade'])
   })
 })
 
@@ -70,7 +71,7 @@ describe('the wheel, unrolled for lists', () => {
         },
       }),
     )
-  const off = (family: 'earth' | 'neutral' | 'white', L: number) =>
+  const off = (family: 'brown' | 'grey' | 'white', L: number) =>
     viewOfPaint(paint({ family, masstone: { L, a: 20, b: 20, source: 'typed' } }))
 
   it('is cut open between green and yellow: the key rises from lemon through red and blue to green', () => {
@@ -87,15 +88,15 @@ describe('the wheel, unrolled for lists', () => {
   })
 
   it('earths, neutrals and whites stand apart from hues, and by their lightness from each other', () => {
-    expect(wheelDistance(at(20), off('neutral', 30))).toBe(90)
+    expect(wheelDistance(at(20), off('grey', 30))).toBe(90)
     expect(wheelDistance(off('white', 95), at(20))).toBe(90)
-    expect(wheelDistance(off('neutral', 30), off('neutral', 70))).toBeCloseTo(5, 6)
-    expect(wheelDistance(off('neutral', 30), off('white', 30))).toBeCloseTo(125, 6)
-    expect(wheelDistance(off('earth', 30), off('white', 90))).toBe(180)
-    expect([off('white', 95), off('neutral', 20), off('neutral', 80), off('earth', 40)].sort(byWheel)).toEqual([
-      off('earth', 40),
-      off('neutral', 80),
-      off('neutral', 20),
+    expect(wheelDistance(off('grey', 30), off('grey', 70))).toBeCloseTo(5, 6)
+    expect(wheelDistance(off('grey', 30), off('white', 30))).toBeCloseTo(125, 6)
+    expect(wheelDistance(off('brown', 30), off('white', 90))).toBe(180)
+    expect([off('white', 95), off('grey', 20), off('grey', 80), off('brown', 40)].sort(byWheel)).toEqual([
+      off('brown', 40),
+      off('grey', 80),
+      off('grey', 20),
       off('white', 95),
     ])
   })

@@ -1,11 +1,11 @@
-import { familyOf, tellingSwatch } from '../colour/family'
-import { middleOfFamily, WHEEL_OPENS_AT, type HueFamily } from '../colour/wheel'
+import { tellingSwatch } from '../colour/family'
+import { middleOfFamily, WHEEL_OPENS_AT, type HueFamily, type PaintFamily } from '../colour/wheel'
 import { leanOf, type Lean } from '../colour/lean'
 import { hueStep, toLch } from '../colour/lch'
 import { labOfSwatch } from '../film/swatch'
 import type { Paint } from '../documents/paint'
 import { masstoneOf, washOf } from '../film/optics'
-import { parsePigmentCode } from '../pigments/grammar'
+import { familyOfPaint, type FamilyFound } from './familyOfPaint'
 import type { LabD65 } from '../units'
 import { cachedOptics } from '../film/cachedOptics'
 import { referenceOf, unsureCodes } from '../film/paintOptics'
@@ -17,10 +17,11 @@ export interface PaintView {
   wash?: LabD65
   /** True when the colours are those of its pigments' reference, since no swatch is recorded. */
   assumed?: boolean
-  /** The artist's own word first, then the swatches', then the pigment's hue letter. */
+  /** On the wheel, or off it; what a painter would file it under is `fine`. */
   family?: HueFamily
+  fine?: PaintFamily
   /** How the family was found. */
-  familyFrom?: 'artist' | 'swatch' | 'pigment'
+  familyFrom?: FamilyFound['from']
   lean?: Lean
   /** Its code, where nobody knows which of the colours that are sold under it this one is. */
   unsure?: string
@@ -37,17 +38,16 @@ export function viewOfPaint(paint: Paint): PaintView {
   const own = { masstone: labOfSwatch(paint.masstone), wash: labOfSwatch(paint.wash) }
   const assumed = own.masstone || own.wash ? undefined : assumedSwatches(paint)
   const swatches = assumed ?? own
-  const fromSwatch = earthByPigment(familyOf(swatches), paint.pigments)
-  const family = paint.family ?? fromSwatch ?? familyOfCodes(paint.pigments)
+  const found = familyOfPaint(paint, swatches, Boolean(assumed))
+  const family = found?.family
   const [unsure] = unsureCodes(paint)
   const view: PaintView = {
     paint,
     ...(unsure ? { unsure } : {}),
     ...swatches,
-    family,
+    ...(found ? { family: found.family, fine: found.fine, familyFrom: found.from } : {}),
     ...(assumed ? { assumed: true } : {}),
-    familyFrom: paint.family ? 'artist' : fromSwatch && !assumed ? 'swatch' : family ? 'pigment' : undefined,
-    lean: leanOf(swatches, family),
+    lean: leanOf(swatches, family, assumed && found?.leansTo),
     wheelKey: wheelKey(family, tellingSwatch(swatches)),
   }
   views.set(paint, view)
@@ -60,30 +60,6 @@ function assumedSwatches(paint: Paint): { masstone: LabD65; wash: LabD65 } | und
   if (pigments.length < 2) return pigments[0] && { masstone: pigments[0].masstone, wash: pigments[0].wash }
   const optics = cachedOptics(paint)
   return optics.ok ? { masstone: masstoneOf(optics.value), wash: washOf(optics.value) } : undefined
-}
-
-/** Natural and synthetic iron oxides are earths to a painter, however bright (common practice, no source). */
-const EARTH_PIGMENT = /^(?:PBr\d+|NBr\d+|PR10[12]|PY4[23])$/
-const EARTHY: readonly (HueFamily | undefined)[] = ['yellow', 'orange', 'red']
-const earthByPigment = (family: HueFamily | undefined, codes: readonly string[]) =>
-  EARTHY.includes(family) && codes.length > 0 && codes.every((c) => EARTH_PIGMENT.test(c)) ? 'earth' : family
-
-const BY_HUE_LETTER: Record<string, HueFamily> = {
-  Y: 'yellow',
-  O: 'orange',
-  R: 'red',
-  V: 'violet',
-  B: 'blue',
-  G: 'green',
-  Br: 'earth',
-  Bk: 'neutral',
-  W: 'white',
-}
-
-/** The hue letter of a single-pigment paint, as a first guess until there is a swatch. */
-function familyOfCodes(codes: readonly string[]): HueFamily | undefined {
-  const parsed = codes.length === 1 ? parsePigmentCode(codes[0]!) : undefined
-  return parsed?.ok ? BY_HUE_LETTER[parsed.value.hue] : undefined
 }
 
 const OFF_WHEEL: Partial<Record<HueFamily, number>> = { earth: 1000, neutral: 2000, white: 3000 }

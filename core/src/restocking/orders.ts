@@ -94,7 +94,7 @@ function sharedOut(minor: number, parts: number): number[] {
 
 const paintOf = ({ maker, name, formula, pigments }: OfferedPaint, id: string): Paint => ({
   id,
-  v: 1,
+  v: 2,
   maker,
   name,
   pigments,

@@ -7,7 +7,7 @@ import type { Need } from './need'
 export const TODAY = '2026-06-01'
 export const paint = (id: string, name: string, pigments: string[] = [], maker = 'Skerry'): Paint => ({
   id,
-  v: 1,
+  v: 2,
   maker,
   name,
   pigments,

@@ -29,7 +29,7 @@ export interface Sought {
 export function paintOfPigment({ id, code, variant, names }: ReferencePigment): Paint {
   return {
     id: 'reference',
-    v: 1,
+    v: 2,
     maker: '',
     name: names[0] ?? id,
     pigments: code ? [code] : [],
@@ -82,7 +82,7 @@ export function soughtAsListed(
     kind: 'pigment',
     pigment: pigment?.id ?? (pigments.join(' ').slice(0, 60) || name.slice(0, 60)),
   }
-  return soughtPaint(wanted, { id: 'listed', v: 1, maker, name, pigments })
+  return soughtPaint(wanted, { id: 'listed', v: 2, maker, name, pigments })
 }
 
 function soughtPaint(wanted: Wanted, paint: Paint): Result<Sought> {

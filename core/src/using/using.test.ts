@@ -238,7 +238,7 @@ describe('the review', () => {
     )
   })
   it('a wish that is the name of an owned paint is that paint', () => {
-    const paints = [{ id: 'x', v: 1 as const, maker: '', name: 'Indanthrone blue', pigments: ['PB60'] }]
+    const paints = [{ id: 'x', v: 2 as const, maker: '', name: 'Indanthrone blue', pigments: ['PB60'] }]
     expect(paintOfWish(' indanthrone BLUE ', paints)?.id).toBe('x')
     expect(paintOfWish('blue', paints)).toBeUndefined()
   })

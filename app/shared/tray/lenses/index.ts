@@ -4,6 +4,7 @@ import { asPaint } from './asPaint'
 import { brings } from './brings'
 import { lean } from './lean'
 import { granulation, permanence, staining, transparency } from './scaled'
+import { twice } from './twice'
 import { value } from './value'
 
 /** The ways of seeing a palette that is being chosen. A new one is a file beside these and a name here. */
@@ -15,5 +16,6 @@ export const LENSES: readonly Lens<Assessment | undefined>[] = [
   staining,
   granulation,
   permanence,
+  twice,
   brings,
 ]

@@ -1,5 +1,4 @@
-import { leanInWords } from '@juxtachrome/core/colour'
-import { viewOfPaint } from '@juxtachrome/core/paints'
+import { familyInWords, viewOfPaint } from '@juxtachrome/core/paints'
 import type { Lens } from '../lens'
 
 export const lean: Lens<unknown> = {
@@ -7,6 +6,6 @@ export const lean: Lens<unknown> = {
   label: 'Lean',
   seen: (paint) => {
     const view = viewOfPaint(paint)
-    return { words: view.lean ? leanInWords(view.lean) : (view.family ?? 'not known') }
+    return { words: view.family ? familyInWords(view) : 'not known' }
   },
 }

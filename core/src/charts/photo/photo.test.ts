@@ -25,7 +25,7 @@ const COLOURS: LabD65[] = []
 for (const { masstone } of REFERENCE_PIGMENTS)
   if (toScreen(masstone).shown && masstone.L < 88 && COLOURS.every((c) => colourDifference(c, masstone) > 9))
     COLOURS.push(masstone)
-const paints: Paint[] = COLOURS.map((_, i) => ({ id: `p${i}`, v: 1, maker: '', name: `Paint ${i}`, pigments: [] }))
+const paints: Paint[] = COLOURS.map((_, i) => ({ id: `p${i}`, v: 2, maker: '', name: `Paint ${i}`, pigments: [] }))
 
 function pageOf(lay: Parameters<typeof onPaper>[0], paper: 'A4' | 'A5' = 'A4'): Page {
   const printed = onPaper(lay, 'Test', { paper: { name: paper, turn: 'as it fits' }, photoMarks: true }, measure)

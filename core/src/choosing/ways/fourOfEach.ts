@@ -15,15 +15,12 @@ const SIDES: Record<WheelFamily, { warm: WheelFamily; cool: WheelFamily }> = {
 }
 /** Which earths stand for a family; the green earths are greens by their hue. */
 const EARTHS: Record<WheelFamily, CallWants[]> = {
-  yellow: [{ families: ['earth'], toward: 'yellow' }],
-  orange: [{ families: ['earth'], toward: 'orange' }],
-  red: [{ families: ['earth'], toward: 'red' }],
+  yellow: [{ families: ['yellow earth'] }],
+  orange: [{ families: ['red earth', 'brown'], toward: 'orange' }],
+  red: [{ families: ['red earth'] }],
   violet: [{ families: ['earth'], toward: 'violet' }],
   blue: [{ families: ['neutral'], toward: 'blue' }],
-  green: [
-    { families: ['earth'], toward: 'green' },
-    { families: ['neutral'], toward: 'green' },
-  ],
+  green: [{ families: ['green earth'] }, { families: ['neutral'], toward: 'green' }],
 }
 
 export const fourOfEach: Way = {

@@ -55,7 +55,7 @@ function answerTo(
   const said = { line, text, name: read.name, pigments: read.pigments }
   const same = samePaint(owned, read) ?? byNameAndCodes(owned, read)
   if (same) return { ...said, as: 'owned', paintId: same.id }
-  const wanted: Paint = { id: 'listed', v: 1, maker: read.maker, name: read.name, pigments: read.pigments }
+  const wanted: Paint = { id: 'listed', v: 2, maker: read.maker, name: read.name, pigments: read.pigments }
   const optics = cachedOptics(wanted)
   const view = viewOfPaint(wanted)
   const repeats = nearestOf(view, owned)

@@ -1,6 +1,6 @@
 import { tellingSwatch } from '../../colour/family'
 import { hueStep, toLch } from '../../colour/lch'
-import { middleOfFamily } from '../../colour/wheel'
+import { middleOfFamily, type AnyFamily, type HueFamily } from '../../colour/wheel'
 import type { Brief } from '../../documents/brief'
 import type { CallWants, GuideCall } from '../../documents/guide'
 import type { Paint } from '../../documents/paint'
@@ -148,7 +148,7 @@ interface Miss {
 }
 
 function missOf(view: PaintView, wants: CallWants): Miss {
-  const { family, lean, masstone } = view
+  const { family, fine, lean, masstone } = view
   const telling = tellingSwatch(view)
   if (!family) return { misses: Infinity, off: 1, instead: [] }
   const instead: string[] = []
@@ -157,7 +157,7 @@ function missOf(view: PaintView, wants: CallWants): Miss {
     misses += weight
     if (words && !instead.includes(words)) instead.push(words)
   }
-  if (wants.families && !wants.families.includes(family)) miss(4 + hueOff(view, wants), `is ${articled(family)}`)
+  if (wants.families && !isOf(view, wants.families)) miss(4 + hueOff(view, wants), `is ${articled(fine ?? family)}`)
   if (
     wants.temperature &&
     lean?.temperature !== wants.temperature &&
@@ -181,6 +181,8 @@ function missOf(view: PaintView, wants: CallWants): Miss {
   return { misses, off, instead }
 }
 
+const isOf = ({ family, fine }: PaintView, families: readonly AnyFamily[]) =>
+  families.some((f) => f === family || f === fine)
 const darkBelow = (wants: CallWants, family: string) => (wants.families ? (DARKS[family] ?? DARK) : DARK)
 const articled = (family: string) => (/^[aeiou]/.test(family) ? `an ${family}` : `a ${family}`)
 
@@ -188,7 +190,7 @@ const articled = (family: string) => (/^[aeiou]/.test(family) ? `an ${family}` :
 function hueOff(view: PaintView, { families = [] }: CallWants): number {
   const telling = tellingSwatch(view)
   if (!telling) return 3
-  const middles = families.flatMap((f) => middleOfFamily(f) ?? [])
+  const middles = families.flatMap((f) => middleOfFamily(f as HueFamily) ?? [])
   const { h } = toLch(telling)
   return middles.length ? Math.min(...middles.map((m) => Math.abs(hueStep(m, h)))) / 60 : 3
 }

@@ -1,4 +1,4 @@
-import { HUE_FAMILIES, SECTORS, type HueFamily, type WheelFamily } from '../../colour/wheel'
+import { HUE_FAMILIES, PAINT_FAMILIES, SECTORS, type HueFamily, type WheelFamily } from '../../colour/wheel'
 import type { CallWants, GuideCall } from '../../documents/guide'
 
 const isFamily = (word: string): word is HueFamily => (HUE_FAMILIES as readonly string[]).includes(word)
@@ -24,7 +24,11 @@ function wantsOfOne(words: string): CallWants {
   // of "red earth" the earth is the family, and the red says which
   const earth = families.includes('earth')
   const others = families.filter((f) => f !== 'earth')
-  if (earth) {
+  const fine = PAINT_FAMILIES.find(
+    (f) => /[ -]/.test(f) && ` ${list.map(singular).join(' ')} `.includes(` ${f.replace('-', ' ')} `),
+  )
+  if (fine) wants.families = [fine]
+  else if (earth) {
     wants.families = ['earth']
     const [which] = others
     if (which && isOnWheel(which)) wants.toward = which

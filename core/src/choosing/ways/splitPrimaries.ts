@@ -9,14 +9,8 @@ const WARM_AND_COOL = [
   call('blue-green', 'a blue leaning green', 1, { families: ['blue'], toward: 'green' }),
 ]
 const BEYOND = [
-  call('earth-yellow', 'a yellow earth', 1, { families: ['earth'], toward: 'yellow' }),
-  call(
-    'earth-red',
-    'a red or orange earth',
-    1,
-    { families: ['earth'], toward: 'orange' },
-    { families: ['earth'], toward: 'red' },
-  ),
+  call('earth-yellow', 'a yellow earth', 1, { families: ['yellow earth'] }),
+  call('earth-red', 'a red or orange earth', 1, { families: ['red earth'] }),
   call('dark', 'a dark', 1, { depth: 'dark' }),
   call('violet', 'a violet', 1, { families: ['violet'] }),
   call('green', 'a green', 1, { families: ['green'] }),

@@ -57,7 +57,12 @@ export function useDrying() {
   const question = computed(() => ({ climate: climate.value, practice: practice.value, learned: learned.value }))
   /** Whole days until so much of a paint is likely dry there; `onto`: ml that lie there wet. */
   const daysToDry = (place: Place, millilitres: number, paintId?: string, onto = 0): number =>
-    dryingDays(place, millilitres, { ...question.value, onto, ...(paintId ? { paintId } : {}) })
+    dryingDays(place, millilitres, {
+      ...question.value,
+      onto,
+      ...(paintId ? { paintId } : {}),
+      binder: collection.paint(paintId)?.binder,
+    })
   return { asked, practice, climate, learned, question, daysToDry }
 }
 

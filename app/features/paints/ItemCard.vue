@@ -85,6 +85,7 @@ function save(after: Item) {
       <span v-if="item.price" class="hint">{{ priceInWords(item.price) }}</span><span v-if="item.bought" class="hint"
         >bought {{ dayInWords(item.bought) }}</span
       ><span v-if="item.boughtFrom" class="hint">from {{ item.boughtFrom }}</span
+      ><span v-if="item.place" class="hint">lies in {{ item.place }}</span
       ><span v-if="item.note" class="hint italic">{{ item.note }}</span>
     </p>
     <LazyItemForm v-if="editing" :item="item" class="mt-2" @save="save" @cancel="editing = false" />

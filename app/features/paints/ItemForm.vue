@@ -32,6 +32,7 @@ const schema = z.object({
   ),
   bought: z.union([z.literal(''), Day]),
   boughtFrom: text(120),
+  place: text(80),
   note: text(2000),
 })
 const textsOf = (item: Item): z.input<typeof schema> => ({
@@ -42,6 +43,7 @@ const textsOf = (item: Item): z.input<typeof schema> => ({
   price: item.price ? priceInWords(item.price) : '',
   bought: item.bought ?? '',
   boughtFrom: item.boughtFrom ?? '',
+  place: item.place ?? '',
   note: item.note ?? '',
 })
 const { defineField, errors, handleSubmit, setFieldValue, values } = useCheckedForm(schema, textsOf(props.item))
@@ -60,6 +62,7 @@ const [remarks] = defineField('remarks')
 const [price] = defineField('price')
 const [bought] = defineField('bought')
 const [boughtFrom] = defineField('boughtFrom')
+const [place] = defineField('place')
 const [note] = defineField('note')
 
 const save = handleSubmit((v: z.output<typeof schema>) =>
@@ -74,6 +77,7 @@ const save = handleSubmit((v: z.output<typeof schema>) =>
     price: readPrice(v.price, money),
     bought: v.bought || undefined,
     boughtFrom: v.boughtFrom.trim() || undefined,
+    place: v.place.trim() || undefined,
     note: v.note.trim() || undefined,
   }),
 )
@@ -87,7 +91,8 @@ const save = handleSubmit((v: z.output<typeof schema>) =>
     <TextField v-model="price" :label="label('price')" :error="errors.price" placeholder="8.90 EUR" />
     <TextField v-model="bought" :label="label('bought')" :error="errors.bought" type="date" />
     <TextField v-model="boughtFrom" :label="label('boughtFrom')" :error="errors.boughtFrom" />
-    <TextField v-model="note" :label="label('note')" :error="errors.note" class="col-span-2" />
+    <TextField v-model="place" :label="label('place')" :error="errors.place" placeholder="drawer, bag, tin" />
+    <TextField v-model="note" :label="label('note')" :error="errors.note" />
     <fieldset class="col-span-2 flex flex-wrap gap-x-4 gap-y-1 text-sm">
       <legend class="mb-0.5 font-medium">{{ label('remarks') }}</legend>
       <label v-for="r in REMARKS" :key="r" class="check py-0.5">

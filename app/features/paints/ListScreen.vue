@@ -21,6 +21,9 @@ const rows = computed(() =>
         .map((p: { value: string }) => p.value)
         .join(', '),
       owned: collection.itemsOf(paint.id).length,
+      noted: [...(paint.marks ?? []), ...new Set(collection.itemsOf(paint.id).flatMap((i) => i.place ?? []))].join(
+        ', ',
+      ),
       ml: atHand(paint.id),
     })),
 )
@@ -36,7 +39,7 @@ const print = () => window.print()
     <EmptyCollection v-if="rows.length === 0" />
     <ul class="columns-1 gap-x-6 sm:columns-2 print:columns-2">
       <li
-        v-for="{ paint, behaviour, owned, ml } in rows"
+        v-for="{ paint, behaviour, owned, ml, noted } in rows"
         :key="paint.id"
         class="flex break-inside-avoid items-center gap-2 border-b border-line py-1 text-[13px] leading-tight"
       >
@@ -46,6 +49,7 @@ const print = () => window.print()
           <span v-if="paint.formula" class="ml-1 italic">{{ paint.formula }}</span>
           <span class="block">{{ [codesInWords(paint), paint.maker].filter(Boolean).join(' · ') }}</span>
           <span class="hint block text-[12px]">{{ behaviour }}</span>
+          <span v-if="noted" class="block text-[12px] italic">{{ noted }}</span>
         </span>
         <span class="shrink-0 text-right">{{ owned ? `${owned} · ${inMl(ml)}` : 'none' }}</span>
       </li>

@@ -19,6 +19,7 @@ import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
 import { LazyPaintSwatches } from '~/features/swatches'
 import ItemCard from './ItemCard.vue'
+import PaintPhoto from './PaintPhoto.vue'
 import PaintCautions from './PaintCautions.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 
@@ -78,6 +79,7 @@ const facts = computed(() =>
     ['Family', family.value],
     ['Mixed from', mixedFrom.value],
     ...DETAILS.map((f) => [f.label, fact(f)]),
+    ['Your marks', props.paint.marks?.join(', ')],
     ['On the screen', swatch.value.caution],
   ].filter(([, value]) => value),
 )
@@ -151,6 +153,7 @@ async function remove() {
       </p>
       <PaintCautions :paint="paint" />
       <LazyPaintSwatches :paint="paint" />
+      <PaintPhoto :paint="paint" />
       <div class="mt-3 flex flex-wrap gap-2">
         <button class="btn" @click="toBench">To the mixing bench</button
         ><button class="btn" @click="editing = true">Change the paint</button

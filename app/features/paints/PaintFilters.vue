@@ -10,18 +10,21 @@ const filter = defineModel<PaintFilter>({ required: true })
 const collection = useCollection()
 const { saved, save, remove } = useSavedFilters()
 const name = ref('')
+const each = (texts: readonly (string | undefined)[]) => [...new Set(texts.flatMap((t) => t ?? []))].sort()
+/** Words that are found in the collection rather than on a scale. */
+const FOUND: Record<string, () => readonly string[]> = {
+  maker: () => makersOf(collection.paints),
+  marks: () => each(collection.paints.flatMap((p) => p.marks ?? [])),
+  place: () => each(collection.items.map((i) => i.place)),
+}
+/** Words beyond the scale of a field. */
+const MORE: Record<string, readonly string[]> = { state: [NONE_AT_HAND], family: ['earth', 'neutral'] }
+const LEAST: Record<string, number> = { maker: 2 }
 const choices = computed(() =>
   FILTER_FIELDS.map((field) => ({
     ...field,
-    words:
-      field.key === 'maker'
-        ? makersOf(collection.paints)
-        : field.key === 'state'
-          ? [...field.scale, NONE_AT_HAND]
-          : field.key === 'family'
-            ? [...field.scale, 'earth', 'neutral']
-            : field.scale,
-  })).filter(({ words }) => words.length > 1),
+    words: FOUND[field.key]?.() ?? [...field.scale, ...(MORE[field.key] ?? [])],
+  })).filter(({ key, words }) => words.length >= (LEAST[key] ?? 1)),
 )
 const isOn = (key: string, word: string) => filter.value.words?.[key]?.includes(word) ?? false
 function toggle(key: string, word: string) {

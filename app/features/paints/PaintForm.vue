@@ -13,6 +13,7 @@ import {
   type Field,
   type Paint,
 } from '@juxtachrome/core/documents'
+import { withMark } from '@juxtachrome/core/paints'
 import { computed, type Ref } from 'vue'
 import * as z from 'zod/mini'
 import { useCheckedForm } from '~/shared/ui/useCheckedForm'
@@ -59,7 +60,9 @@ const schema = z.object({
   effect: word,
   medium: word,
   discontinued: word,
+  binder: word,
   vegan: word,
+  marks: text(600),
   note: text(2000),
 })
 type Values = z.infer<typeof schema>
@@ -70,6 +73,7 @@ const textsOf = (paint: Paint): Values => ({
     (Object.keys(schema.shape) as Key[]).map((key) => [key, wordOf(paintField(key), paint[key])]),
   ) as Values),
   pigments: paint.pigments.join(', '),
+  marks: (paint.marks ?? []).join(', '),
   masstone: swatchText(paint.masstone),
   wash: swatchText(paint.wash),
 })
@@ -100,6 +104,8 @@ function paintOf(v: Values): Paint {
   for (const key of ['formula', 'series', 'note', ...choices.map((c) => c.key)] as Key[])
     after[key] = valueOf(paintField(key), v[key])
   after.pigments = parsePigmentCodes(v.pigments).codes.map((c) => c.code)
+  const marks = v.marks.split(',').reduce<string[]>(withMark, [])
+  after.marks = marks.length ? marks : undefined
   after.masstone = toSwatch(v.masstone, props.paint.masstone)
   after.wash = toSwatch(v.wash, props.paint.wash)
   return after as Paint
@@ -138,6 +144,13 @@ const submit = handleSubmit((v: Values) => {
       none="not said"
     />
     <p v-for="message in meanwhile" :key="message" class="doubt col-span-2" role="status">{{ message }}</p>
+    <TextField
+      v-model="field.marks.value"
+      :label="label('marks')"
+      :error="errors.marks"
+      placeholder="for the island, loved"
+      class="col-span-2"
+    />
     <TextField v-model="field.note.value" :label="label('note')" :error="errors.note" long class="col-span-2" />
     <div class="col-span-2 flex justify-end gap-2">
       <button type="button" class="btn" @click="emit('cancel')">Cancel</button>

@@ -9,6 +9,7 @@ import VirtualList from '~/shared/ui/VirtualList.vue'
 const LazyEmptyCollection = defineAsyncComponent(() => import('~/shared/shell/EmptyCollection.vue'))
 const LazyAddByLine = defineAsyncComponent(() => import('./AddByLine.vue'))
 const LazyAddMany = defineAsyncComponent(() => import('./AddMany.vue'))
+const LazyChangeMany = defineAsyncComponent(() => import('./ChangeMany.vue'))
 const LazyPaintDetail = defineAsyncComponent(() => import('./PaintDetail.vue'))
 
 // one page for list and paint, so that search, scroll and focus stay
@@ -21,6 +22,14 @@ const list = ref<{ focusRow(id: string): void }>()
 const open = computed(() => collection.paint(route.params.id as string | undefined))
 const adding = computed(() => route.query.add === '1')
 const listing = computed(() => route.query.add === 'list')
+/** Paints that are chosen to be changed together; undefined while nobody chooses. */
+const chosen = ref<Set<string>>()
+function toggle(id: string) {
+  const next = new Set(chosen.value)
+  if (!next.delete(id)) next.add(id)
+  chosen.value = next
+}
+const press = (id: string) => (chosen.value ? toggle(id) : void show(id))
 const pasted = ref('')
 function many(text: string) {
   pasted.value = text
@@ -44,6 +53,14 @@ async function close() {
       <section class="flex min-h-0 flex-col" :class="open ? 'max-lg:hidden' : ''" aria-label="Collection">
         <div class="mb-2 flex flex-wrap items-center gap-2">
           <p class="grow text-xl font-semibold" aria-hidden="true">Paints</p>
+          <button
+            v-if="total"
+            class="btn"
+            :aria-pressed="Boolean(chosen)"
+            @click="chosen = chosen ? undefined : new Set()"
+          >
+            {{ chosen ? 'Done choosing' : 'Change several' }}
+          </button>
           <NuxtLink to="/swatches" class="btn">Record swatches</NuxtLink>
           <NuxtLink to="/charts" class="btn">Charts and cards</NuxtLink>
           <NuxtLink to="/import" class="btn">Import a table</NuxtLink>
@@ -71,6 +88,13 @@ async function close() {
             :understood="understood"
             @forget="forget"
           />
+          <LazyChangeMany
+            v-if="chosen"
+            :chosen="[...chosen]"
+            @all="chosen = new Set(shown.map((v) => v.paint.id))"
+            @none="chosen = new Set()"
+            @leave="chosen = undefined"
+          />
           <VirtualList
             ref="list"
             v-slot="{ row, bind }"
@@ -83,10 +107,14 @@ async function close() {
             <button
               v-bind="bind"
               class="list-row px-1.5"
+              :class="chosen ? 'flex items-center gap-2' : ''"
+              :role="chosen ? 'checkbox' : undefined"
+              :aria-checked="chosen ? chosen.has(row.paint.id) : undefined"
               :aria-current="open?.id === row.paint.id || undefined"
-              @click="show(row.paint.id)"
+              @click="press(row.paint.id)"
             >
-              <PaintRow :view="row" />
+              <span v-if="chosen" class="tick" :class="chosen.has(row.paint.id) ? 'on' : ''" aria-hidden="true" />
+              <PaintRow :view="row" :class="chosen ? 'grow' : ''" />
             </button>
           </VirtualList>
           <p v-if="shown.length === 0" class="hint mt-2">
@@ -108,3 +136,17 @@ async function close() {
     </div>
   </div>
 </template>
+
+<style scoped>
+.tick {
+  width: 1.15rem;
+  height: 1.15rem;
+  flex: none;
+  border: 1.5px solid var(--edge);
+  background: var(--surface);
+}
+.tick.on {
+  background: var(--accent);
+  box-shadow: inset 0 0 0 3px var(--surface);
+}
+</style>

@@ -20,6 +20,7 @@ import {
   type PaintRow,
 } from '@juxtachrome/core/paints'
 import { nanoid } from 'nanoid'
+import { pictureOf } from '~/shared/files/pictureOf'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import { stamp, useUndo } from '~/stores/undo'
@@ -119,6 +120,21 @@ export function usePaintCommands() {
     },
     changePaint: (before: Paint, after: Paint) =>
       undo.commit(`changed ${after.name}`, [updated('paints', before, after)]),
+    /** A photograph of the paint, kept with the pictures, as one step. */
+    keepPhoto(paint: Paint, image: string) {
+      const picture = pictureOf(image, today.value)
+      const isThere = collection.core.get('pictures', picture.id) !== undefined
+      return undo.commit(`kept a photograph of ${paint.name}`, [
+        ...(isThere ? [] : [added('pictures', picture)]),
+        updated('paints', paint, { ...paint, pictureId: picture.id }),
+      ])
+    },
+    removePhoto: (paint: Paint) =>
+      undo.commit(`removed the photograph of ${paint.name}`, [
+        updated('paints', paint, { ...paint, pictureId: undefined }),
+      ]),
+    /** What was said of many paints at once. */
+    changeMany: (label: string, diff: readonly Change[]) => undo.commit(label, diff),
     addItem(paint: Paint, kind: Item['kind'] = 'tube'): Item {
       const item: Item = {
         id: newId(),

@@ -9,6 +9,8 @@ export const FILTER_FIELDS: readonly { key: string; label: string; scale: readon
   ...FIELDS.filter((f) => f.filter).map(({ key, label, scale = [] }) => ({ key, label, scale })),
   { key: 'owned', label: 'Owned twice', scale: DOUBLES },
   { key: 'maker', label: 'Maker', scale: [] },
+  { key: 'marks', label: 'Your marks', scale: [] },
+  { key: 'place', label: 'Where it lies', scale: [] },
 ]
 
 /** What is asked, one chip a field. */

@@ -1,5 +1,6 @@
 import { WORD_FIELDS, wordOf, type ColumnField } from '@juxtachrome/core/documents'
-import type { Left, PaintRow } from '@juxtachrome/core/paints'
+import type { Left, ManyChange, PaintRow } from '@juxtachrome/core/paints'
+import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import { priceInWords } from '~/shared/words/moneyWords'
 import { readName, type WordRead } from '@juxtachrome/core/pigments'
@@ -65,4 +66,15 @@ export function columnText(row: PaintRow, column: ColumnField): string {
   const field = WORD_FIELDS.find((f) => f.column.name === column)
   const value = row[column as keyof PaintRow]
   return field ? wordOf(field, value) : typeof value === 'string' ? value : ''
+}
+
+/** What was done to many paints, as undo says it: `marked 12 paints “trip”`. */
+export function manyInWords(change: ManyChange, count: number): string {
+  const paints = counted(count, 'paint')
+  if (change.kind === 'mark') return `marked ${paints} “${change.mark}”`
+  if (change.kind === 'unmark') return `took the mark “${change.mark}” from ${paints}`
+  if (change.kind === 'place') return change.place ? `put ${paints} into ${change.place}` : `forgot where ${paints} lie`
+  if (change.kind === 'maker') return `set the maker of ${paints} to ${change.maker}`
+  if (change.kind === 'medium') return `set the medium of ${paints} to ${change.medium}`
+  return `set ${paints} to ${change.kind === 'supply' ? change.supply : change.remark}`
 }

@@ -1,13 +1,6 @@
 <script setup lang="ts">
-import {
-  isOverdue,
-  oldTubes,
-  planAgainstPans,
-  planFilling,
-  toLookAt,
-  unfinishedIn,
-  unusedSince,
-} from '@juxtachrome/core/filling'
+import type { toLookAt } from '@juxtachrome/core/filling'
+import { isOverdue, oldTubes, planAgainstPans, planFilling, unfinishedIn, unusedSince } from '@juxtachrome/core/filling'
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import * as z from 'zod/mini'

@@ -9,7 +9,7 @@ import { useSittingCommands } from './commands'
 import { sumsInWords } from '~/shared/words/moneyWords'
 import { useTaken } from '~/features/filling'
 import { useCollection } from '~/stores/collection'
-import SittingPicture from './SittingPicture.vue'
+import KeptPicture from '~/shared/ui/KeptPicture.vue'
 
 /** The paintings of a palette, the latest first: looked at, corrected, struck out. */
 const props = defineProps<{ palette: Palette }>()
@@ -45,7 +45,7 @@ const shown = computed(() =>
     </p>
     <ol>
       <li v-for="s in shown" :key="s.entryId" class="flex gap-2 border-t border-line py-2">
-        <SittingPicture v-if="s.picture" :id="s.picture" :title="s.title" />
+        <KeptPicture v-if="s.picture" :id="s.picture" :title="s.title" />
         <div class="min-w-0 grow">
           <p>
             <span class="font-medium">{{ s.title }}</span>

@@ -1,7 +1,7 @@
 import type { Problem } from '@juxtachrome/core/result'
-import { digest } from '@juxtachrome/core/collection'
 import { added, type SittingEvent } from '@juxtachrome/core/documents'
 import { useFillCommands } from '~/features/filling'
+import { pictureOf } from '~/shared/files/pictureOf'
 import { useCollection } from '~/stores/collection'
 
 /** What a person records about painting. Each record is an entry of the journal; corrections are too. */
@@ -12,12 +12,11 @@ export function useSittingCommands(paletteId?: () => string | undefined) {
     /** A painting, with its picture where there is one, as one step. */
     log(event: SittingEvent, image?: string): Problem | undefined {
       if (!image) return filling.record(event)
-      // the same picture twice is one: its id says what it holds
-      const id = `p-${digest(image)}-${image.length.toString(36)}`
+      const picture = pictureOf(image, event.day)
+      const { id } = picture
       const isThere = useCollection().core.get('pictures', id) !== undefined
       const shown = { ...event, pictureId: id }
-      const picture = added('pictures', { id, v: 1, day: event.day, image })
-      return filling.recordAll(filling.describe(shown), [shown], isThere ? [] : [picture])
+      return filling.recordAll(filling.describe(shown), [shown], isThere ? [] : [added('pictures', picture)])
     },
     correct: (entryId: string, event: SittingEvent): Problem | undefined => filling.correct(entryId, event),
     strike: (entryId: string): Problem | undefined => filling.correct(entryId, null),

@@ -6,7 +6,7 @@ import { useFillCommands } from '~/features/filling'
 import { useSittingCommands } from './commands'
 import { useCollection } from '~/stores/collection'
 import { useUnsaved } from '~/stores/unsaved'
-import { smallPicture } from './smallPicture'
+import { smallPicture } from '~/shared/files/smallPicture'
 import { useDayDone } from '~/shared/ui/useDayDone'
 import { useToday } from '~/shared/ui/useToday'
 

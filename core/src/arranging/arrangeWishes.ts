@@ -1,6 +1,7 @@
 import { hueStep, toLch } from '../colour/lch'
 import { colourDifference } from '../colour/difference'
 import { tellingSwatch } from '../colour/family'
+import { traitsOfMedium } from '../paints/media'
 import { propertiesOf } from '../paints/properties'
 import { chromaOf, type PaintView, wheelDistance } from '../paints/view'
 import { GRANULATIONS, levelOn, STAININGS } from '../pigments/scales'
@@ -44,6 +45,8 @@ const L = (v: PaintView) => v.masstone?.L ?? v.wash?.L ?? 60
 /** L* of a masstone below which a paint counts among the darks here (judgement). */
 const DARK = 32
 const isDark = (v: PaintView) => L(v) < DARK
+/** Whites, and what is no watercolour, are laid apart. */
+const isApart = (v: PaintView) => v.family === 'white' || Boolean(traitsOfMedium(v.paint).apart)
 const isNeutral = (v: PaintView) => v.family === 'neutral' || chromaOf(v) < 10
 /** How much a paint dirties a neighbour: dark, strong, staining ones most (common practice, no source). */
 export function dirtyingOf(v: PaintView): number {
@@ -134,10 +137,10 @@ export const ARRANGE_WISHES: readonly ArrangeWish[] = [
   {
     id: 'whites',
     label: 'Whites apart',
-    about: 'whites at an edge, away from what stains them',
+    about: 'whites, gouache and the like at an edge, away from what stains them',
     kernel: 'near',
-    pair: (p, q) => (p.family === 'white' ? dirtyingOf(q) : q.family === 'white' ? dirtyingOf(p) : 0),
-    own: (v, at) => (v.family === 'white' ? 1 - at('cornered') : 0),
+    pair: (p, q) => (isApart(p) ? dirtyingOf(q) : isApart(q) ? dirtyingOf(p) : 0),
+    own: (v, at) => (isApart(v) ? 1 - at('cornered') : 0),
   },
   {
     id: 'makers',

@@ -1,7 +1,7 @@
 import { PAINT_FAMILIES } from '../colour/wheel'
 import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from '../pigments/scales'
 import { ITEM_KINDS, REMARKS, SUPPLIES } from './item'
-import { EFFECTS, GRADES, MEDIA } from './paint'
+import { BINDERS, EFFECTS, GRADES, MEDIA } from './paint'
 
 /** A field of a record as form, filter, import and detail know it: one row, one home. */
 export interface Field<Key extends string = string> {
@@ -113,6 +113,15 @@ export const PAINT_FIELDS = [
     column: { name: 'medium', heading: /medium|media\b/ },
   },
   {
+    key: 'binder',
+    label: 'Binder',
+    scale: BINDERS,
+    form: true,
+    filter: true,
+    detail: true,
+    column: { name: 'binder', heading: /binder|honey/ },
+  },
+  {
     key: 'discontinued',
     label: 'Still made',
     scale: ['discontinued', 'still made'],
@@ -131,6 +140,12 @@ export const PAINT_FIELDS = [
     filter: true,
     detail: true,
     column: { name: 'vegan', heading: /vegan/ },
+  },
+  {
+    key: 'marks',
+    label: 'Your marks',
+    asks: 'Your marks, commas between them',
+    column: { name: 'marks', heading: /^marks?$|^tags?$/ },
   },
   { key: 'note', label: 'Note', form: true, detail: true, column: { name: 'note', heading: /note|comment|remark/ } },
 ] as const satisfies readonly Field[]
@@ -181,6 +196,12 @@ export const ITEM_FIELDS = [
     label: 'Bought from',
     form: true,
     column: { name: 'bought from', heading: /bought (?:from|at)|shop|seller|store|from where/ },
+  },
+  {
+    key: 'place',
+    label: 'Where it lies',
+    form: true,
+    column: { name: 'place', heading: /^place$|where it (?:lies|is)|drawer|storage|location/ },
   },
   { key: 'note', label: 'Note', form: true },
 ] as const satisfies readonly Field[]

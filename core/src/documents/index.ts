@@ -16,6 +16,7 @@ export {
 } from './fieldTable'
 export { Day, isDay, Name, type Price, text } from './fields'
 export { CallWants, Guide, GuideCall, GuideState } from './guide'
+export { MEDIA } from './paint'
 export { isUsable, Item, ITEM_KINDS, REMARKS, SUPPLIES } from './item'
 export { Event, EVENT_NAMES, eventInWords, eventLine, type FillEvent, type SittingEvent } from './journal/event'
 export { MUCH, type Used, type Wished } from './journal/events/sitting'

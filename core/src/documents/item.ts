@@ -36,6 +36,8 @@ export const Item = z.looseObject({
   bought: z.optional(Day),
   /** Shop, fair or friend. */
   boughtFrom: z.optional(line(120)),
+  /** Where it lies: a drawer, a bag, a tin. */
+  place: z.optional(line(80)),
   /** When somebody last looked at it and found it good. */
   lookedAt: z.optional(Day),
   note: z.optional(text(2000)),

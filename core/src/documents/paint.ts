@@ -29,7 +29,9 @@ export type SwatchKind = (typeof SWATCH_KINDS)[number]
 
 export const GRADES = ['artist', 'student', 'handmade'] as const
 /** What it is bound for; watercolour where nothing is said. */
-export const MEDIA = ['watercolour', 'gouache', 'ink', 'casein', 'acrylic', 'egg tempera'] as const
+export const MEDIA = ['watercolour', 'gouache', 'ink', 'casein', 'acrylic', 'egg tempera', 'other'] as const
+/** What holds its pigment, where that is known; with honey, or much glycerine, it dries slowly, stays soft and rewets at a touch. */
+export const BINDERS = ['gum arabic', 'with honey'] as const
 export const EFFECTS = ['fluorescent', 'pearlescent', 'interference', 'metallic'] as const
 
 export const Paint = z.looseObject({
@@ -63,9 +65,14 @@ export const Paint = z.looseObject({
   lightfastness: z.optional(z.enum(LIGHTFASTNESSES)),
   effect: z.optional(z.enum(EFFECTS)),
   medium: z.optional(z.enum(MEDIA)),
+  binder: z.optional(z.enum(BINDERS)),
   discontinued: z.optional(z.boolean()),
   /** Whether its binder and pigments come without animals, where that is recorded. */
   vegan: z.optional(z.boolean()),
+  /** One's own marks: for a trip, loved, to give away. */
+  marks: z.optional(z.array(line(40)).check(z.maxLength(20, 'At most 20 marks.'))),
+  /** A photograph of the tube or its card, kept with the pictures. */
+  pictureId: z.optional(Id),
   /** g/ml from the tube, where it was weighed. */
   density: z.optional(z.number().check(z.gte(0.8), z.lte(4))),
   /** A mixture of one's own: the paints that are squeezed into the pan, and in which parts. It has no tube. */

@@ -2,7 +2,7 @@ import * as z from 'zod/mini'
 import { Day, Id } from './fields'
 import { kind } from './kind'
 
-/** A small picture of a painting, kept with the collection: a JPEG, PNG or WebP as a data URL. */
+/** A small picture, of a painting or of a tube, a card, kept with the collection: a JPEG, PNG or WebP as a data URL. */
 export const Picture = z.looseObject({
   id: Id,
   v: z.literal(1),
@@ -19,8 +19,8 @@ export type Picture = z.infer<typeof Picture>
 export const pictureKind = kind({
   schema: Picture,
   version: 1,
-  word: 'picture of a painting',
-  many: 'pictures of paintings',
+  word: 'picture',
+  many: 'pictures',
   since: 8,
   apart: 'image',
 })

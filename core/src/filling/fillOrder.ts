@@ -61,11 +61,14 @@ export const usualFillings = (
   vesselIn: (placeId: string) => FillEvent['vessel'],
   day: string,
   practice: Practice = USUAL_PRACTICE,
-  question: Omit<DryingQuestion, 'practice' | 'paintId'> = {},
+  question: Omit<DryingQuestion, 'practice' | 'paintId' | 'binder'> = {},
 ): FillEvent[] =>
   allotted(places, stock, practice).flatMap(({ place, paint, millilitres, item, draws }): FillEvent[] => {
     const drawn = draws ?? (item ? [{ itemId: item.id, millilitres }] : [])
-    const dries = item && isPan(item) ? 0 : dryingDays(place, millilitres, { ...question, practice, paintId: paint.id })
+    const dries =
+      item && isPan(item)
+        ? 0
+        : dryingDays(place, millilitres, { ...question, practice, paintId: paint.id, binder: paint.binder })
     return drawn.map((draw) => ({
       kind: 'fill',
       day,

@@ -1,5 +1,7 @@
 import { areaOf } from '../arranging/geometry'
 import type { Place } from '../documents/palette'
+import type { Paint } from '../documents/paint'
+import { slownessOfBinder } from '../paints/media'
 import type { FoundDry } from '../ledger/stays'
 import { CLIMATES, type Climate, slowness } from './climate'
 import { type Practice, USUAL_PRACTICE } from './practice'
@@ -25,6 +27,8 @@ export interface DryingQuestion {
   practice?: Practice
   learned?: DryingLearned
   paintId?: string
+  /** With honey it dries slower. */
+  binder?: Paint['binder']
 }
 
 /** Of three fillings one dries outside of this range of the likely time (judgement, until one's own entries say more). */
@@ -35,10 +39,16 @@ export const [SOONER, LATER] = [0.7, 1.5]
  * millimetre of depth, by the air, and by how one's own fillings dried before. The finger has the last word.
  */
 export function forecastDrying(place: Place, millilitres: number, question: DryingQuestion = {}): DryingForecast {
-  const { climate = CLIMATES.temperate, practice = USUAL_PRACTICE, learned = NOTHING_LEARNED, paintId } = question
+  const {
+    climate = CLIMATES.temperate,
+    practice = USUAL_PRACTICE,
+    learned = NOTHING_LEARNED,
+    paintId,
+    binder,
+  } = question
   const depth = (millilitres * 1000) / areaOf(place)
   const own = learned.byPaint.get(paintId ?? '') ?? learned.all
-  const likely = (practice.smear + practice.perMillimetre * depth) * slowness(climate) * own
+  const likely = (practice.smear + practice.perMillimetre * depth) * slowness(climate) * slownessOfBinder(binder) * own
   const within = (days: number) => Math.min(120, Math.max(0.5, days))
   return { soonest: within(likely * SOONER), likely: within(likely), latest: within(likely * LATER) }
 }

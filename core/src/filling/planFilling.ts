@@ -2,6 +2,7 @@ import { isDay } from '../documents/fields'
 import type { Paint } from '../documents/paint'
 import type { Palette, Place } from '../documents/palette'
 import { planAt } from '../documents/plan'
+import { traitsOfMedium } from '../paints/media'
 import { referenceOf } from '../film/paintOptics'
 import { isWet, leftIn, mainPaintOf, type Content, type PaletteState } from '../ledger/stays'
 import { byLightness, viewOfPaint } from '../paints/view'
@@ -144,7 +145,7 @@ export const layersToCome = ({ layers }: Content): number => layers.at(-1)?.more
 
 function stepOf(place: Place, paint: Paint, wanted: Wanted, question: FillingQuestion, drawing: Drawing): FillingStep {
   const { today, readyBy, climate = CLIMATES.temperate, practice = USUAL_PRACTICE, learned } = question
-  const about = { climate, practice, paintId: paint.id, ...(learned ? { learned } : {}) }
+  const about = { climate, practice, paintId: paint.id, binder: paint.binder, ...(learned ? { learned } : {}) }
   const first = question.from?.(place.id)
   const pan = wanted.isTopUp ? undefined : drawing.panFor(paint.id, place, first)
   if (pan) return putIn(place, paint, pan, today)
@@ -211,10 +212,12 @@ function thinnest(place: Place, days: number, about: Parameters<typeof forecastD
 const HARD = 'rewets slowly; hardens, cracks or crumbles'
 /** What usually comes of a paint in a pan, by what the reference says of its pigments (common practice, no source). */
 function troubleOf(paint: Paint): FillingStep['trouble'] {
-  if (paint.medium && paint.medium !== 'watercolour')
+  const { inPan } = traitsOfMedium(paint)
+  if (inPan) return inPan
+  if (paint.binder === 'with honey')
     return {
-      words: `It is ${paint.medium}: it dries hard and chalky in a pan.`,
-      instead: 'Squeeze a little out fresh for each sitting.',
+      words: 'With honey it dries slowly, stays soft, and runs when the box is tilted.',
+      instead: 'Fill it early, not to the brim, and carry the box level. It rewets at a touch.',
     }
   const hard = referenceOf(paint).some((r) => r.inPan === HARD)
   return hard

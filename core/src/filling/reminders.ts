@@ -32,6 +32,10 @@ export function remindersAt(moment: FillingMoment): { before: string[]; during: 
         isFirst && isNew,
         'New plastic or enamel: roughen it where you mix, and wipe the dust up wet; do not breathe it.',
       ),
+      ...says(
+        paint.binder === 'with honey',
+        'Bound with honey: leave room at the brim, and keep it level till it is firm.',
+      ),
       ...says(remarks.has('separated'), 'It has separated: press the watery binder out onto paper, stir the rest.'),
       ...says(remarks.has('stiff'), 'It is stiff: warm the tube in your hand; cut it open rather than burst it.'),
       ...says(remarks.has('cracked cap'), 'Its cap is cracked: have film and a rubber band ready.'),

@@ -151,8 +151,17 @@ const readNames: Reader = (cell, into) => {
     ['series', 'series'],
     ['note', 'note'],
     ['bought from', 'boughtFrom'],
+    ['place', 'place'],
   ] as const)
     if (cell(column)) into[field] = cell(column)
+}
+
+const readMarks: Reader = (cell, into) => {
+  const marks = cell('marks')
+    .split(/[,;]/)
+    .map((m) => m.trim().slice(0, 40))
+    .filter(Boolean)
+  if (marks.length) into.marks = [...new Set(marks)].slice(0, 20)
 }
 
 const readCodes: Reader = (cell, into, ask) => {
@@ -237,4 +246,4 @@ const readColours: Reader = (cell, into, ask) => {
   }
 }
 
-const READERS: readonly Reader[] = [readNames, readCodes, readAmounts, readWords, readColours]
+const READERS: readonly Reader[] = [readNames, readMarks, readCodes, readAmounts, readWords, readColours]

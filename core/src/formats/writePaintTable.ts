@@ -18,6 +18,7 @@ function paintCells(paint: Paint): Partial<Record<ColumnField, string>> {
     masstone: swatch(paint.masstone),
     wash: swatch(paint.wash),
     note: paint.note,
+    marks: paint.marks?.join(', '),
     ...Object.fromEntries(WORD_FIELDS.map((field) => [field.column.name, wordOf(field, paint[field.key])])),
   }
 }
@@ -33,6 +34,7 @@ function itemCells(item: Item, left?: number): Partial<Record<ColumnField, strin
     price: item.price && writePrice(item.price),
     bought: item.bought,
     'bought from': item.boughtFrom,
+    place: item.place,
   }
 }
 

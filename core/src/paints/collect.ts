@@ -96,7 +96,7 @@ function saidOf(row: PaintRow): Partial<Paint> {
 }
 
 function itemOfRow(row: PaintRow, paintId: string, id: string): Item {
-  const { kind, supply, remarks, price, bought, boughtFrom, itemNote } = row
+  const { kind, supply, remarks, price, bought, boughtFrom, itemNote, place } = row
   const item: Item = {
     id,
     v: 2,
@@ -110,6 +110,7 @@ function itemOfRow(row: PaintRow, paintId: string, id: string): Item {
   if (price) item.price = price
   if (bought) item.bought = bought
   if (boughtFrom) item.boughtFrom = boughtFrom
+  if (place) item.place = place
   if (itemNote) item.note = itemNote.slice(0, 2000)
   return item
 }

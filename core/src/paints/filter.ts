@@ -54,6 +54,8 @@ function wordsOf(
   const more = MORE[key]
   if (more) return more(paint, known)
   if (key === 'maker') return [paint.maker]
+  if (key === 'marks') return paint.marks ?? []
+  if (key === 'place') return items.map((i) => i.place)
   if (key === 'family') {
     const { family, fine } = viewOfPaint(paint)
     return [fine, family]
@@ -88,7 +90,9 @@ export function itemsSay(items: readonly Item[], text: string): boolean {
   const words = text.toLowerCase().split(/\s+/).filter(Boolean)
   if (words.length === 0) return false
   return items.some((item) => {
-    const said = [item.supply, ...item.remarks, item.kind, item.note, item.boughtFrom].join(' ').toLowerCase()
+    const said = [item.supply, ...item.remarks, item.kind, item.note, item.boughtFrom, item.place]
+      .join(' ')
+      .toLowerCase()
     return words.every((w) => said.includes(w))
   })
 }

@@ -41,4 +41,6 @@ export { filterInWords, type FilterWords, itemsSay, NONE_AT_HAND, type PaintFilt
 export { type Double, DOUBLES, doublesOf } from './doubles'
 export { readSearch, type SearchAsk } from './readSearch'
 export { type PaintIndex } from './search'
+export { changeMany, type ManyChange, withMark } from './changeMany'
+export { traitsOfMedium } from './media'
 export { toldApart } from './toldApart'

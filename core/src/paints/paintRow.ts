@@ -21,14 +21,17 @@ export interface PaintRow extends Omit<ReadLine, 'unread' | 'doubts' | 'maybeMak
   note?: string
   /** What is noted of the thing owned, beside the paint. */
   itemNote?: string
+  /** Where the thing owned lies. */
+  place?: string
+  marks?: string[]
   questions?: readonly RowQuestion[]
 }
 
 /** What of a row describes the paint; the rest is what is owned of it. */
 export function paintPartOf(row: PaintRow) {
-  const { count, kind, supply, remarks, price, bought, boughtFrom, millilitres, itemNote, questions, left, ...paint } =
-    row
-  void [count, kind, supply, remarks, price, bought, boughtFrom, millilitres, itemNote, questions, left]
+  const { count, kind, supply, remarks, price, bought, boughtFrom, millilitres, itemNote, questions, ...more } = row
+  const { left, place, ...paint } = more
+  void [count, kind, supply, remarks, price, bought, boughtFrom, millilitres, itemNote, questions, left, place]
   return paint
 }
 

@@ -1,6 +1,7 @@
 import { byDocument } from '../collection/caches'
 import type { Paint } from '../documents/paint'
 import { referenceOf } from '../film/paintOptics'
+import { traitsOfMedium } from './media'
 import type { ReferencePigment } from '../pigments/reference'
 import {
   GRANULATIONS,
@@ -44,10 +45,11 @@ export const propertiesOf = byDocument((paint: Paint): Properties => {
   const entries = {
     transparency: pick(
       paint.transparency,
-      strongestOn(
-        TRANSPARENCIES,
-        pigments.map((p) => p.transparency),
-      ),
+      traitsOfMedium(paint).covers ??
+        strongestOn(
+          TRANSPARENCIES,
+          pigments.map((p) => p.transparency),
+        ),
     ),
     staining: pick(
       paint.staining,

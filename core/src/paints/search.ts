@@ -45,7 +45,16 @@ export function createPaintIndex(): PaintIndex {
     put(paint) {
       const { id, name, maker, pigments } = paint
       const words = [
-        ...[paint.formula, paint.transparency, paint.granulation, paint.effect, paint.medium, paint.note],
+        ...[
+          paint.formula,
+          paint.transparency,
+          paint.granulation,
+          paint.effect,
+          paint.medium,
+          paint.binder,
+          paint.note,
+          ...(paint.marks ?? []),
+        ],
         ...(paint.discontinued ? ['discontinued'] : []),
         ...pigments.flatMap(namesOfCode),
       ]

@@ -1,5 +1,5 @@
 import { tellingSwatch } from '../colour/family'
-import { middleOfFamily, WHEEL_OPENS_AT, type HueFamily, type PaintFamily } from '../colour/wheel'
+import { middleOfFamily, SECTORS, sectorOf, WHEEL_OPENS_AT, type HueFamily, type PaintFamily } from '../colour/wheel'
 import { leanOf, type Lean } from '../colour/lean'
 import { hueStep, toLch } from '../colour/lch'
 import { labOfSwatch } from '../film/swatch'
@@ -64,10 +64,19 @@ function assumedSwatches(paint: Paint): { masstone: LabD65; wash: LabD65 } | und
 
 const OFF_WHEEL: Partial<Record<HueFamily, number>> = { earth: 1000, neutral: 2000, white: 3000 }
 
+/** A hue beyond the borders of the family that it is filed under lies at the border: a green gold is the first of the greens, no yellow. */
+function withinFamily(h: number, family: HueFamily): number {
+  const at = SECTORS.findIndex((s) => s.family === family)
+  if (at < 0 || sectorOf(h).family === family) return h
+  const from = family === 'green' ? WHEEL_OPENS_AT + 0.01 : SECTORS[at]!.from
+  const to = family === 'yellow' ? WHEEL_OPENS_AT : SECTORS[(at + 1) % SECTORS.length]!.from - 0.01
+  return Math.abs(hueStep(to, h)) < Math.abs(hueStep(from, h)) ? to : from
+}
+
 function wheelKey(family: HueFamily | undefined, telling: LabD65 | undefined): number {
   if (!family) return 9000
   const { L, h } = telling ? toLch(telling) : { L: 50, h: middleOfFamily(family) ?? 60 }
-  const along = (WHEEL_OPENS_AT - h + 720) % 360
+  const along = (WHEEL_OPENS_AT - withinFamily(h, family) + 720) % 360
   const off = OFF_WHEEL[family]
   return off === undefined ? along : off + (family === 'earth' ? along : 100 - L)
 }

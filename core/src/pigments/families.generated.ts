@@ -167,7 +167,6 @@ export const NAMED_FAMILIES: readonly (readonly [words: string, family: string])
   ["indigo","blue"],
   ["gamboge","yellow"],
   ["sepia","brown"],
-  ["moonglow","grey"],
   ["turquoise","blue-green"],
   ["teal","blue-green"],
   ["black","black"],

@@ -84,7 +84,7 @@ export const COMMON_ROWS: readonly Common[] = [
   ["NR4",1,"","fugitive"],
   ["NR8",1,"","fugitive"],
   ["NR9",2,"","fades"],
-  ["BV10",2,"","fluorescent dye, in opera pinks with PR122; fades fast"],
+  ["BV10",2,"","fluorescent dye, in fluorescent pinks with PR122; fades fast"],
   ["PV3",0,"","fugitive"],
   ["PV14",2,"",""],
   ["PV15",3,"",""],

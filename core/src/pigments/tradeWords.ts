@@ -15,70 +15,76 @@ export interface NameRead {
 }
 
 /** Spellings that mean the same and need no word about it (common practice, no source). */
-const SAME: Record<string, string> = {
-  gray: 'grey',
-  phthalocyanine: 'phthalo',
-  vermillion: 'vermilion',
-  ocher: 'ochre',
-  pyrrol: 'pyrrole',
-  indanthrene: 'indanthrone',
-  bluish: 'blue',
-  greenish: 'green',
-  reddish: 'red',
-  yellowish: 'yellow',
-  caeruleum: 'cerulean',
-}
+const SAME = new Map(
+  Object.entries({
+    gray: 'grey',
+    phthalocyanine: 'phthalo',
+    vermillion: 'vermilion',
+    ocher: 'ochre',
+    pyrrol: 'pyrrole',
+    indanthrene: 'indanthrone',
+    bluish: 'blue',
+    greenish: 'green',
+    reddish: 'red',
+    yellowish: 'yellow',
+    caeruleum: 'cerulean',
+  }),
+)
 /** What is written short on tubes and in lists; the first letters alone stand for a word only before the last (common practice, no source). */
-const SHORT: Record<string, string> = {
-  ult: 'ultramarine',
-  ultra: 'ultramarine',
-  qn: 'quinacridone',
-  qu: 'quinacridone',
-  quin: 'quinacridone',
-  quinac: 'quinacridone',
-  pth: 'phthalo',
-  phth: 'phthalo',
-  phthal: 'phthalo',
-  perm: 'permanent',
-  cad: 'cadmium',
-  cadm: 'cadmium',
-  yel: 'yellow',
-  yell: 'yellow',
-  lt: 'light',
-  lgt: 'light',
-  dp: 'deep',
-  dk: 'dark',
-  med: 'medium',
-  fr: 'French',
-  cob: 'cobalt',
-  alz: 'alizarin',
-  aliz: 'alizarin',
-  naph: 'naphthol',
-  diox: 'dioxazine',
-  vir: 'viridian',
-  trans: 'transparent',
-  transp: 'transparent',
-  ox: 'oxide',
-  och: 'ochre',
-  vio: 'violet',
-  viol: 'violet',
-  mag: 'magenta',
-  grn: 'green',
-  blk: 'black',
-  wht: 'white',
-  cer: 'cerulean',
-  cerul: 'cerulean',
-}
+const SHORT = new Map(
+  Object.entries({
+    ult: 'ultramarine',
+    ultra: 'ultramarine',
+    qn: 'quinacridone',
+    qu: 'quinacridone',
+    quin: 'quinacridone',
+    quinac: 'quinacridone',
+    pth: 'phthalo',
+    phth: 'phthalo',
+    phthal: 'phthalo',
+    perm: 'permanent',
+    cad: 'cadmium',
+    cadm: 'cadmium',
+    yel: 'yellow',
+    yell: 'yellow',
+    lt: 'light',
+    lgt: 'light',
+    dp: 'deep',
+    dk: 'dark',
+    med: 'medium',
+    fr: 'French',
+    cob: 'cobalt',
+    alz: 'alizarin',
+    aliz: 'alizarin',
+    naph: 'naphthol',
+    diox: 'dioxazine',
+    vir: 'viridian',
+    trans: 'transparent',
+    transp: 'transparent',
+    ox: 'oxide',
+    och: 'ochre',
+    vio: 'violet',
+    viol: 'violet',
+    mag: 'magenta',
+    grn: 'green',
+    blk: 'black',
+    wht: 'white',
+    cer: 'cerulean',
+    cerul: 'cerulean',
+  }),
+)
 /** One letter before an earth. */
-const LETTERS: Record<string, string> = { b: 'burnt', r: 'raw' }
+const LETTERS = new Map(Object.entries({ b: 'burnt', r: 'raw' }))
 const EARTHS = new Set(['sienna', 'umber'])
-const SHADES: Record<string, readonly string[]> = {
-  gs: ['green', 'shade'],
-  rs: ['red', 'shade'],
-  bs: ['blue', 'shade'],
-  ys: ['yellow', 'shade'],
-  vs: ['violet', 'shade'],
-}
+const SHADES = new Map(
+  Object.entries({
+    gs: ['green', 'shade'],
+    rs: ['red', 'shade'],
+    bs: ['blue', 'shade'],
+    ys: ['yellow', 'shade'],
+    vs: ['violet', 'shade'],
+  }),
+)
 
 const plain = (text: string) =>
   text
@@ -86,7 +92,7 @@ const plain = (text: string) =>
     .replace(/\p{M}/gu, '')
     .toLowerCase()
     .replace(/[’`'.]/g, '')
-const same = (word: string) => SAME[word] ?? word
+const same = (word: string) => SAME.get(word) ?? word
 const split = (text: string) =>
   text
     .replace(/\bvan ?dyke\b/gi, 'vandyke')
@@ -139,14 +145,14 @@ function read(name: string): NameRead {
   const found = corrected.flatMap((word, i): WordRead[] =>
     plain(word) === own[i] ? [] : [{ wrote: wrote[i]!, means: word }],
   )
-  return { words: corrected.flatMap((w) => SHADES[w] ?? [plain(w)]), read: found }
+  return { words: corrected.flatMap((w) => SHADES.get(w) ?? [plain(w)]), read: found }
 }
 const plainWords = (words: readonly string[], but: number) => words.filter((_, k) => k !== but).map(plain)
 
 function longForm(word: string, next: string, wrote: string): string | undefined {
-  if (word.length === 1) return EARTHS.has(next) ? LETTERS[word] : undefined
+  if (word.length === 1) return EARTHS.has(next) ? LETTERS.get(word) : undefined
   if (VOCABULARY.has(word) && !wrote.endsWith('.')) return undefined
-  return Object.hasOwn(SHORT, word) ? SHORT[word] : undefined
+  return SHORT.get(word)
 }
 
 /** The one word of the trade nearest to this one that makes a known name with the others. */

@@ -16,6 +16,6 @@ export const LENSES: readonly Lens<Assessment | undefined>[] = [
   staining,
   granulation,
   permanence,
-  twice,
   brings,
+  twice,
 ]

@@ -13,6 +13,7 @@ export interface Said {
       | 'grade'
       | 'effect'
       | 'medium'
+      | 'binder'
       | 'discontinued'
       | 'vegan'
     >
@@ -113,6 +114,11 @@ const MEDIUM: Words = [
   ['watercolor|watercolours|watercolors|wc|aquarelle', { paint: { medium: 'watercolour' } }],
   ['designers gouache|designer gouache|gouaches', { paint: { medium: 'gouache' } }],
 ]
+const BINDER: Words = [
+  ['with honey|honey|honey based|honey bound|glycerine|much glycerine', { paint: { binder: 'with honey' } }],
+  ['gum arabic|gum|plain gum', { paint: { binder: 'gum arabic' } }],
+  ['unknown', { paint: {} }],
+]
 const YES = 'yes|y|true|1|x'
 const NO = 'no|n|false|0'
 const DISCONTINUED: Words = [
@@ -133,6 +139,7 @@ const OF_FIELD = {
   grade: GRADE,
   effect: EFFECT,
   medium: MEDIUM,
+  binder: BINDER,
   discontinued: DISCONTINUED,
   vegan: VEGAN,
   kind: KINDS,

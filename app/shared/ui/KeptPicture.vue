@@ -3,7 +3,7 @@ import { ref, watch } from 'vue'
 import { useSeen } from '~/shared/ui/useSeen'
 import { useKeeper } from '~/stores/keeper'
 
-/** The picture of a painting, read off the disk when it comes into sight. */
+/** A picture that is kept with the collection, read off the disk when it comes into sight. */
 const props = defineProps<{ id: string; title: string }>()
 const keeper = useKeeper()
 const place = ref<HTMLElement>()

@@ -8,6 +8,7 @@ import {
   LISTS,
   Reading,
   settingsIn,
+  wishedIn,
   type Applied,
   type Contents,
 } from '@juxtachrome/core/collection'
@@ -94,6 +95,8 @@ export const useCollection = defineStore('collection', () => {
     version: one('versions'),
     holder: one('holders'),
     itemsOf,
+    /** Paints that are wished for, of which nothing is owned. */
+    wished: shown(wishedIn),
     usedPaints,
     /** What is owned more than once, by paint. */
     doubles: computed(() => doublesOf(lists.paints.value, itemsOf)),

@@ -4,6 +4,7 @@ import { createPinia, setActivePinia } from 'pinia'
 import { afterEach, beforeEach, describe, expect, it } from 'vitest'
 import { useBoxCommands } from '~/features/boxes/commands'
 import { useFillCommands } from '~/features/filling/commands'
+import { usePaintCommands } from '~/features/paints/commands'
 import { usePaletteCommands } from '~/features/palettes/commands'
 import { useSharing } from '~/features/palettes/sharing'
 import { useRestockCommands } from '~/features/restock/commands'
@@ -39,6 +40,19 @@ describe('what a person does', () => {
     expect(same(documentsNow(), before)).toBe(true)
     undo.redo()
     expect(same(documentsNow(), after)).toBe(true)
+  })
+
+  it('a photograph of a paint is kept once, undone with the picture, and taken away again', () => {
+    const image = 'data:image/jpeg;base64,AAAA'
+    const blue = () => useCollection().paint(BLUE)!
+    expect(usePaintCommands().keepPhoto(blue(), image).ok).toBe(true)
+    const id = blue().pictureId!
+    expect(useCollection().core.get('pictures', id)).toMatchObject({ id })
+    useUndo().undo()
+    expect([blue().pictureId, useCollection().core.get('pictures', id)]).toEqual([undefined, undefined])
+    usePaintCommands().keepPhoto(blue(), image)
+    usePaintCommands().removePhoto(blue())
+    expect(blue().pictureId).toBeUndefined()
   })
 
   it('a painting with its picture is one step; the picture is kept once, whole on the disk, and not in memory', async () => {

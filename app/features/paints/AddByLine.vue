@@ -118,11 +118,29 @@ function add() {
     refused.value = taken.error.field
     return
   }
+  done.value = asSentence(label)
+  begin()
+  emit('added', taken.value[0] ?? present ?? '')
+}
+
+/** Not owned yet: the paint without a tube, on the list of what to buy. */
+function wish() {
+  error.value = checked.value.problem
+  if (error.value) return
+  const taken = commands.addWish(row.value)
+  if (!taken.ok) {
+    error.value = taken.error.message
+    return
+  }
+  done.value = asSentence(`wished for ${row.value.name}`)
+  begin()
+  emit('added', taken.value)
+}
+/** Ready for the next line. */
+function begin() {
   for (const map of [typed, chosen, variants]) for (const key of Object.keys(map)) Reflect.deleteProperty(map, key)
   line.value = ''
-  done.value = asSentence(label)
   lineField.value?.focus()
-  emit('added', taken.value[0] ?? present ?? '')
 }
 
 function paste(event: ClipboardEvent) {
@@ -234,7 +252,8 @@ function remark(event: Event) {
     </template>
     <Refusal v-if="error" :says="error" />
     <div class="flex flex-wrap gap-2">
-      <button class="btn btn-primary" :disabled="!line.trim()">Add to the collection</button><slot /><span
+      <button class="btn btn-primary" :disabled="!line.trim()">Add to the collection</button>
+      <button v-if="line.trim()" type="button" class="btn" @click="wish">I wish for it</button><slot /><span
         v-if="done"
         class="hint self-center"
         role="status"

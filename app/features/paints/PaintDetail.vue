@@ -168,7 +168,15 @@ async function remove() {
       <ul v-if="items.length" class="mt-1">
         <ItemCard v-for="item in items" :key="item.id" :item="item" :paint="paint" />
       </ul>
-      <p v-else class="hint mt-1">You own none of it at the moment. Add a tube to fill pans from.</p>
+      <p v-else-if="collection.wished.has(paint.id)" class="mt-1 flex flex-wrap items-center gap-2">
+        <span class="hint">You wish for it: it stands on the list of what to buy.</span>
+        <NuxtLink class="link" to="/restock">What to buy</NuxtLink>
+        <button class="btn btn-quiet" @click="commands.unwish(paint)">No longer</button>
+      </p>
+      <p v-else class="mt-1 flex flex-wrap items-center gap-2">
+        <span class="hint">You own none of it at the moment. Add a tube to fill pans from.</span>
+        <button class="btn" @click="commands.wish(paint)">Wish for it</button>
+      </p>
     </section>
   </article>
 </template>

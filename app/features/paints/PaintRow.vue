@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { referenceOf } from '@juxtachrome/core/film'
 import { cautionsOfCodes } from '@juxtachrome/core/pigments'
-import { codesInWords, familyInWords, type PaintView } from '@juxtachrome/core/paints'
+import { codesInWords, familyInWords, WISHED, type PaintView } from '@juxtachrome/core/paints'
 import { computed } from 'vue'
 import { useBalances } from '~/shared/items/useBalances'
 import { useCollection } from '~/stores/collection'
@@ -21,7 +21,7 @@ const paint = computed(() => props.view.paint)
 const items = computed(() => collection.itemsOf(paint.value.id))
 const holding = computed(() => {
   const supplies = items.value.map((i) => i.supply)
-  if (supplies.length === 0) return 'none'
+  if (supplies.length === 0) return collection.wished.has(paint.value.id) ? WISHED : 'none'
   const ml = atHand(paint.value.id)
   if (ml > 0) return `${inMl(ml)}${supplies.length > 1 ? ` in ${supplies.length}` : ''}`
   return supplies.includes('on order') ? 'on order' : (supplies[0] ?? '')

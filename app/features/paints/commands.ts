@@ -1,4 +1,4 @@
-import { ok, type Result } from '@juxtachrome/core/result'
+import { fail, ok, type Result } from '@juxtachrome/core/result'
 import {
   added,
   removed,
@@ -15,6 +15,7 @@ import { recordEvent } from '@juxtachrome/core/filling'
 import {
   collectRows,
   millilitresLeft,
+  samePaint,
   USUAL_MILLILITRES,
   type OwnedMeans,
   type PaintRow,
@@ -43,6 +44,21 @@ export function usePaintCommands() {
 
   const dropItem = (item: Item): Change =>
     itemHasHistory(item.id) ? updated('items', item, { ...item, removed: true }) : removed('items', item)
+
+  function wishOf({ id, name, pigments }: Paint): Change {
+    const key = `paint:${id}`
+    const before = collection.needs.find((n) => n.key === key)
+    const said = {
+      said: 'accepted' as const,
+      own: true,
+      day: today.value,
+      words: name.slice(0, 160),
+      pigments: [...pigments],
+    }
+    return before
+      ? updated('needs', before, { ...before, ...said })
+      : added('needs', { id: newId(), v: 1, key, ...said })
+  }
 
   /** What was a maker stays one for lines and lists, also when the last paint of it goes. */
   function rememberMaker({ id, maker }: Paint): Change[] {
@@ -135,6 +151,20 @@ export function usePaintCommands() {
       ]),
     /** What was said of many paints at once. */
     changeMany: (label: string, diff: readonly Change[]) => undo.commit(label, diff),
+    /** Wishes for a paint of which nothing is owned: it stands on the list of what to buy, too. */
+    wish: (paint: Paint) => undo.commit(`wished for ${paint.name}`, [wishOf(paint)]),
+    unwish(paint: Paint) {
+      const before = collection.needs.find((n) => n.key === `paint:${paint.id}`)
+      return before && undo.commit(`no longer wished for ${paint.name}`, [removed('needs', before)])
+    },
+    /** A paint that is wished for, not owned: the paint without a tube, and the need of it, in one step. */
+    addWish(row: PaintRow): Result<string> {
+      const diff = collectRows([{ ...row, count: 0 }], collection.paints, newId)
+      const paint = diff.find((c) => c.kind === 'paints')?.after ?? samePaint(collection.paints, row)
+      if (!paint) return fail('no-paint', 'A name is needed.')
+      const kept = undo.commit(`wished for ${row.name}`, [...diff, wishOf(paint as Paint)])
+      return kept.ok ? ok((paint as Paint).id) : kept
+    },
     addItem(paint: Paint, kind: Item['kind'] = 'tube'): Item {
       const item: Item = {
         id: newId(),

@@ -1,5 +1,5 @@
 import { ITEM_FIELDS, PAINT_FIELDS, type Field } from '@juxtachrome/core/documents'
-import { DOUBLES, filterInWords, type PaintFilter } from '@juxtachrome/core/paints'
+import { DOUBLES, filterInWords, WISHED, type PaintFilter } from '@juxtachrome/core/paints'
 import * as z from 'zod/mini'
 import { kept } from '~/stores/kept'
 
@@ -8,6 +8,7 @@ const FIELDS: readonly Field[] = [...PAINT_FIELDS, ...ITEM_FIELDS]
 export const FILTER_FIELDS: readonly { key: string; label: string; scale: readonly string[] }[] = [
   ...FIELDS.filter((f) => f.filter).map(({ key, label, scale = [] }) => ({ key, label, scale })),
   { key: 'owned', label: 'Owned twice', scale: DOUBLES },
+  { key: 'wish', label: 'Wishes', scale: [WISHED] },
   { key: 'maker', label: 'Maker', scale: [] },
   { key: 'marks', label: 'Your marks', scale: [] },
   { key: 'place', label: 'Where it lies', scale: [] },

@@ -28,7 +28,11 @@ export function usePaintList() {
     const used = asksForUse.value ? collection.usedPaints : undefined
     const passes = ({ paint }: PaintView, filters: readonly PaintFilter[]) => {
       const double = collection.doubles.get(paint.id)
-      const known = { ...(double ? { double } : {}), ...(used ? { isUsed: used.has(paint.id) } : {}) }
+      const known = {
+        ...(double ? { double } : {}),
+        ...(used ? { isUsed: used.has(paint.id) } : {}),
+        isWished: collection.wished.has(paint.id),
+      }
       return filters.every((f) => passesFilter(paint, collection.itemsOf(paint.id), f, known))
     }
     const hits = (read.value.rest ? found(read.value.rest) : undefined) ?? byHue.value

@@ -16,6 +16,7 @@ export {
   purchasesIn,
   recipesIn,
   settingsIn,
+  wishedIn,
   shopsIn,
   trialsIn,
 } from './lists'

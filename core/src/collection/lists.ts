@@ -53,6 +53,15 @@ export const itemsByPaint = derived((r): ReadonlyMap<string, readonly Item[]> =>
   return byPaint
 })
 
+/** Paints that are wished for and not there: on the list of what to buy by their own name, and nothing of them is owned. */
+export const wishedIn = derived((r): ReadonlySet<string> => {
+  const owned = itemsByPaint(r)
+  const wished = needAnswersIn(r).flatMap(({ key, own, said }) =>
+    own && said === 'accepted' && key.startsWith('paint:') ? [key.slice('paint:'.length)] : [],
+  )
+  return new Set(wished.filter((id) => !owned.get(id)?.length))
+})
+
 const unnoted = <T extends { note?: unknown; day?: unknown }>(swatch: T | undefined): T | undefined =>
   swatch && { ...swatch, note: undefined, day: undefined }
 
@@ -61,7 +70,15 @@ const paintAsJudged = derivedOf((r, id): Paint | undefined => {
   const paint = r.get('paints', id)
   if (!paint) return undefined
   const swatches = SWATCH_KINDS.flatMap((of) => (paint[of] ? [[of, unnoted(paint[of])] as const] : []))
-  return { ...paint, ...Object.fromEntries(swatches), note: undefined, density: undefined, series: undefined }
+  return {
+    ...paint,
+    ...Object.fromEntries(swatches),
+    note: undefined,
+    marks: undefined,
+    pictureId: undefined,
+    density: undefined,
+    series: undefined,
+  }
 }, same)
 export const paintJudged = (reading: Reading, id: string | undefined): Paint | undefined =>
   id === undefined ? undefined : paintAsJudged(reading, id)

@@ -30,3 +30,10 @@ it('warns of what harms, and defers to the label', () => {
   expect(said).toContain('safety data sheet')
   expect(said).toContain('Let it harden before')
 })
+
+it('says what honey does, and nothing of it where the binder is not known', () => {
+  const bound = (binder?: 'with honey' | 'gum arabic') =>
+    all(moment({ paint: bare('h', { ...(binder ? { binder } : {}) }) }))
+  expect(bound('with honey')).toContain('leave room at the brim')
+  expect([bound(), bound('gum arabic')].join(' ')).not.toContain('honey')
+})

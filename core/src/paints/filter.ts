@@ -4,7 +4,7 @@ import type { Paint } from '../documents/paint'
 import { referenceOf } from '../film/paintOptics'
 import { cautionsOfCodes } from '../pigments/cautions'
 import { doubledAs, type Double } from './doubles'
-import { NEEDS_CARE, NEVER_USED, NO_SWATCH, SINGLE } from './readSearch'
+import { NEEDS_CARE, NEVER_USED, NO_SWATCH, SINGLE, WISHED } from './readSearch'
 import { propertiesOf, type Properties } from './properties'
 import { viewOfPaint } from './view'
 
@@ -29,6 +29,8 @@ export interface InCollection {
   double?: Double
   /** Filled from or painted with, as far as anybody recorded. */
   isUsed?: boolean
+  /** On the list of wishes, and nothing of it is owned. */
+  isWished?: boolean
 }
 /** Darker than this in masstone a paint is a dark, L* (judgement). */
 const DARK = 36
@@ -37,6 +39,7 @@ const DARK = 36
 const MORE: Readonly<Record<string, (paint: Paint, known: InCollection) => readonly (string | undefined)[]>> = {
   owned: (_, { double }) => doubledAs(double),
   use: (_, { isUsed }) => (isUsed ? [] : [NEVER_USED]),
+  wish: (_, { isWished }) => (isWished ? [WISHED] : []),
   pigmentCount: (paint) => (paint.pigments.length === 1 ? [SINGLE] : []),
   swatch: (paint) => (paint.masstone || paint.wash ? [] : [NO_SWATCH]),
   care: (paint) => (cautionsOfCodes(paint.pigments, referenceOf(paint)).isMild ? [] : [NEEDS_CARE]),

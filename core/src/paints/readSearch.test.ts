@@ -25,6 +25,7 @@ describe('a search in words', () => {
     ['warm reds', 'warm + red', ''],
     ['red earths that lift', 'red earth + lifts', ''],
     ['darks', 'dark', ''],
+    ['wishes', 'wished for', ''],
     ['vegan black', 'vegan + black', ''],
     ['not vegan', 'not vegan', ''],
     ['no swatch', 'no swatch', ''],

@@ -26,6 +26,7 @@ export interface SearchRead {
 export const SINGLE = 'single pigment'
 export const NEVER_USED = 'never used'
 export const NO_SWATCH = 'no swatch'
+export const WISHED = 'wished for'
 export const NEEDS_CARE = 'needs care'
 
 type Phrase = readonly [words: string, key: string, any: readonly string[], chip: string]
@@ -53,6 +54,7 @@ const PHRASES: readonly Phrase[] = [
   ...scale('owned', [DOUBLES[0]], 'owned twice', 'owned twice|twice|two of|doubles'),
   ...scale('owned', [DOUBLES[1]], 'the same pigment twice', 'same pigment|same pigments|same pigment twice'),
   ...scale('use', [NEVER_USED], 'never used', 'never used|not used|have not used|havent used|unused|not painted with'),
+  ...scale('wish', [WISHED], WISHED, 'wished for|wished|wishes|wish list|wishlist'),
   ...scale('pigmentCount', [SINGLE], SINGLE, 'alone|single|single pigment|single pigments|one pigment'),
   ...scale('swatch', [NO_SWATCH], NO_SWATCH, 'no swatch|without swatch|without a swatch|not swatched'),
   ...scale('care', [NEEDS_CARE], NEEDS_CARE, 'needs care|hazardous|toxic|poisonous|harmful'),

@@ -1,13 +1,11 @@
 import { HOLDERS } from '@juxtachrome/core/arranging'
 import type { Palette } from '@juxtachrome/core/documents'
-import { parseLine, rowOfLine } from '@juxtachrome/core/paints'
 import type { Need } from '@juxtachrome/core/restocking'
 import { useBlendCommands } from '~/features/arranging/commands'
 import { useBoxCommands } from '~/features/boxes/commands'
 import { useGuideCommands } from '~/features/choosing/commands'
 import { useRankingCommands } from '~/features/choosing/rankings'
 import { useRecipeCommands } from '~/features/mixing/commands'
-import { usePaintCommands } from '~/features/paints/commands'
 import { usePaletteCommands } from '~/features/palettes/commands'
 import { useSharing } from '~/features/palettes/sharing'
 import { useVersionCommands } from '~/features/palettes/versions'
@@ -21,13 +19,6 @@ import { useSettings } from './settings'
 
 export const TODAY = '2026-09-14'
 export const demo = buildDemo(TODAY)
-/** A maker of whom the demo has one paint. */
-const ONLY = 'One Tube & Sons'
-demo.paints = [
-  ...demo.paints,
-  { ...demo.paints[0]!, id: 'only-one', name: 'Only one', maker: ONLY, pigments: ['PB29'] },
-]
-const rowOf = (line: string) => rowOfLine(parseLine(line, []))
 export const TIN = 'landing-tin'
 export const [BLUE, SIENNA, ROSE] = ['demo-h-french-ultramarine', 'demo-g-burnt-sienna', 'demo-h-quinacridone-rose']
 
@@ -259,31 +250,6 @@ export const ACTS: Act[] = [
     () => useSwapCommands().later(TIN, 'swap', 'a swap', '2026-11-01'),
     /^put off a swap$/,
     () => tin().answered?.some((a) => a.key === 'swap' && a.until === '2026-11-01'),
-  ],
-  [
-    'take in a line with what is left',
-    () => usePaintCommands().addRows([rowOf('Guillemot blue PB60 15 ml, 1/3 left')], 'added Guillemot blue'),
-    /^added Guillemot blue$/,
-    () => {
-      const paint = useCollection().paints.find((p) => p.name === 'Guillemot blue')!
-      const [item] = useCollection().itemsOf(paint.id)
-      return useCollection().ledger.account(item!.id).measured?.millilitres === 5
-    },
-  ],
-  [
-    'wish for a paint',
-    () => usePaintCommands().addWish(rowOf('Guillemot blue PB60')),
-    /^wished for Guillemot blue$/,
-    () => {
-      const paint = useCollection().paints.find((p) => p.name === 'Guillemot blue')!
-      return useCollection().wished.has(paint.id) && useCollection().itemsOf(paint.id).length === 0
-    },
-  ],
-  [
-    'remove the last paint of a maker',
-    () => usePaintCommands().removePaint(useCollection().paints.find((p) => p.maker === ONLY)!),
-    /^removed /,
-    () => useCollection().makers.includes(ONLY) && !useCollection().paints.some((p) => p.maker === ONLY),
   ],
   [
     'the currency',

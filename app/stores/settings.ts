@@ -1,4 +1,13 @@
-import { added, COLUMNS, SETTINGS_ID, updated, type Settings } from '@juxtachrome/core/documents'
+import {
+  added,
+  COLUMNS,
+  type PanMeasures,
+  type PanSize,
+  SETTINGS_ID,
+  updated,
+  type Settings,
+} from '@juxtachrome/core/documents'
+import { measuresOfPans } from '@juxtachrome/core/drawing'
 import type { LearnedHeadings } from '@juxtachrome/core/formats'
 import type { MoneyHabits } from '@juxtachrome/core/paints'
 import { defineStore } from 'pinia'
@@ -39,8 +48,13 @@ export const useSettings = defineStore('settings', () => {
   const headings = computed(
     (): LearnedHeadings => (collection.settings?.headings as LearnedHeadings | undefined) ?? onDevice.headings.value,
   )
+  const pans = computed(() => measuresOfPans(collection.settings?.pans))
   return {
     currency,
+    /** How large pans are, as entered or as usual. */
+    pans,
+    setPan: (size: PanSize, measures: PanMeasures) =>
+      say(`set the size of a ${size}`, { pans: { ...collection.settings?.pans, [size]: measures } }),
     money: computed<MoneyHabits>(() => ({ currency: currency.value, decimal: decimalMark() })),
     headings,
     /** Remembers what a heading of a table means. */

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import type { Holder, Place } from '@juxtachrome/core/documents'
+import { CONTAINERS, type Holder, type PanSize, type Place } from '@juxtachrome/core/documents'
 import { addPart, addPlaces, addRing, addRows, squeezeIn, usualSize } from '@juxtachrome/core/drawing'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref, watch } from 'vue'
 import { numberIn } from '~/shared/words/numberIn'
 import type { BoxDrawing } from './useBoxDrawing'
+import { useSettings } from '~/stores/settings'
 import { useNotices } from '~/stores/notices'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import { figure } from '~/shared/words/figures'
@@ -14,13 +15,15 @@ import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 const props = defineProps<{ holder: Holder; drawing: BoxDrawing }>()
 const { make } = props.drawing
 const notices = useNotices()
+const settings = useSettings()
+const SQUEEZED: readonly PanSize[] = ['half pan', 'full pan', 'quarter pan', 'godet']
 const container = ref<Place['container']>('half pan')
 const how = ref<'rows' | 'ring'>('rows')
 const typed = ref({ rows: '1', columns: '6', width: '', height: '', depth: '', gap: '1', count: '12', across: '24' })
 watch(
   container,
   (c) => {
-    const { width, height, depth } = usualSize(c)
+    const { width, height, depth } = usualSize(c, settings.pans)
     Object.assign(typed.value, { width: String(width), height: String(height), depth: String(depth) })
   },
   { immediate: true },
@@ -44,9 +47,9 @@ function add() {
       addRing(h, { count: number('count'), radius: number('across') / 2, depth: number('depth') }),
     )
 }
-function squeeze(size: 'half pan' | 'full pan') {
+function squeeze(size: PanSize) {
   make(`squeezed in a ${size}`, (h) => {
-    const drawn = squeezeIn(h, size)
+    const drawn = squeezeIn(h, size, settings.pans)
     if (drawn.ok) {
       const { mixingLost } = drawn.value
       notices.say(
@@ -96,13 +99,7 @@ const single = () =>
       <button class="choice" :aria-pressed="how === 'ring'" @click="how = 'ring'">a ring</button>
     </ChoiceGroup>
     <form class="mt-2 grid grid-cols-2 gap-2" novalidate @submit.prevent="add">
-      <ChoiceField
-        v-if="how === 'rows'"
-        v-model="container"
-        label="Of"
-        :choices="['half pan', 'full pan', 'well']"
-        class="col-span-2"
-      />
+      <ChoiceField v-if="how === 'rows'" v-model="container" label="Of" :choices="CONTAINERS" class="col-span-2" />
       <label v-for="[field, label] in FIELDS" :key="field" class="text-sm"
         >{{ label }}<input v-model="typed[field]" class="input" inputmode="decimal"
       /></label>
@@ -123,8 +120,9 @@ const single = () =>
     </p>
     <h3 class="mt-3">One more where there is room</h3>
     <p class="mt-1 flex flex-wrap gap-1">
-      <button class="btn" @click="squeeze('half pan')">Squeeze in a half pan</button>
-      <button class="btn" @click="squeeze('full pan')">A full pan</button>
+      <button v-for="(size, i) in SQUEEZED" :key="size" class="btn" @click="squeeze(size)">
+        {{ i ? `A ${size}` : `Squeeze in a ${size}` }}
+      </button>
     </p>
   </section>
 </template>

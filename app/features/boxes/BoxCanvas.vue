@@ -142,8 +142,7 @@ async function key(event: KeyboardEvent, thing: Thing) {
   stroke: var(--edge);
   stroke-width: 0.5;
 }
-.thing.half-pan rect,
-.thing.full-pan rect {
+.thing:is(.half-pan, .full-pan, .quarter-pan, .godet) :is(rect, ellipse) {
   fill: var(--ground);
 }
 .thing.used :is(rect, ellipse) {
@@ -179,8 +178,7 @@ async function key(event: KeyboardEvent, thing: Thing) {
   dominant-baseline: central;
   pointer-events: none;
 }
-.half-pan text,
-.full-pan text {
+:is(.half-pan, .full-pan, .quarter-pan, .godet) text {
   fill: var(--on-ground);
 }
 .snap {

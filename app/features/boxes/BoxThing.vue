@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Holder, Place, PlaceShape } from '@juxtachrome/core/documents'
+import { CONTAINERS, type Holder, type Place, type PlaceShape } from '@juxtachrome/core/documents'
 import { boxOf } from '@juxtachrome/core/arranging'
 import { renamePlace, settlePlaces, shapeOf, shapeThing } from '@juxtachrome/core/drawing'
 import { computed, ref, watch } from 'vue'
@@ -103,7 +103,7 @@ const isRound = computed(() => one.value && shapeOf(one.value).kind === 'circle'
     </p>
     <ChoiceGroup v-if="places.length" label="Takes" class="mt-2 flex flex-wrap gap-1">
       <button
-        v-for="c in ['half pan', 'full pan', 'well'] as const"
+        v-for="c in CONTAINERS"
         :key="c"
         class="choice"
         :aria-pressed="place ? place.container === c : false"

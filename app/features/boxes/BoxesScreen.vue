@@ -10,6 +10,7 @@ import { useAsk } from '~/shared/ui/useAsk'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import PanSizes from './PanSizes.vue'
 import FileButton from '~/shared/ui/FileButton.vue'
 import HolderSketch from '~/shared/tray/HolderSketch.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
@@ -100,5 +101,6 @@ async function remove(box: (typeof collection.holders)[number]) {
         </p>
       </li>
     </ul>
+    <PanSizes />
   </div>
 </template>

@@ -3,6 +3,7 @@ import { holderFromPacking, type Packing, type TinPacked } from '@juxtachrome/co
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useBoxCommands } from './commands'
+import { useSettings } from '~/stores/settings'
 import { numberIn } from '~/shared/words/numberIn'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
@@ -15,7 +16,13 @@ import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 const commands = useBoxCommands()
 const router = useRouter()
 const typed = ref({ width: '140', height: '70', gap: '0', freeWidth: '', freeHeight: '' })
-const sizes = ref({ halfWidth: '16', halfHeight: '19', fullWidth: '19', fullHeight: '30' })
+const { 'half pan': half, 'full pan': full } = useSettings().pans
+const sizes = ref({
+  halfWidth: String(half.width),
+  halfHeight: String(half.height),
+  fullWidth: String(full.width),
+  fullHeight: String(full.height),
+})
 const corner = ref<'upper left' | 'upper right' | 'lower left' | 'lower right' | 'middle'>('lower right')
 const CORNERS = ['upper left', 'upper right', 'lower left', 'lower right', 'middle'] as const
 const question = useQuestion('packTin')

@@ -58,7 +58,7 @@ function move() {
 function putIn() {
   if (chosen.value) filling.putPanIn({ vesselId: chosen.value }, props.place, day.value)
 }
-const addNew = () => filling.addPan(size.value === 'full pan' ? 'full pan' : 'half pan', '', props.place, day.value)
+const addNew = () => filling.addPan(size.value === 'well' ? 'half pan' : size.value, '', props.place, day.value)
 </script>
 
 <template>

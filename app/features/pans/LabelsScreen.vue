@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import type { PanSize } from '@juxtachrome/core/documents'
 import { mainPaintOf } from '@juxtachrome/core/ledger'
 import { computed } from 'vue'
 import { useNaming } from '~/shared/words/naming'
 import { usePans } from '~/shared/items/usePans'
+import { useSettings } from '~/stores/settings'
 import { useCollection } from '~/stores/collection'
 
 /** A label for each underside, to print at true size and cut. */
@@ -10,8 +12,12 @@ useHead({ title: 'Labels for pans · Juxtachrome' })
 const collection = useCollection()
 const name = useNaming()
 const { loose } = usePans()
-/** What fits under a pan: a millimetre less than its floor each way (common practice, no source). */
-const FLOOR = { 'half pan': { width: 12, height: 15 }, 'full pan': { width: 15, height: 26 } } as const
+/** What fits under a pan: its walls slope, so its floor is some four millimetres smaller each way (common practice, no source). */
+const settings = useSettings()
+const floorOf = (size: PanSize) => {
+  const { width, height } = settings.pans[size]
+  return { width: Math.max(5, width - 4), height: Math.max(5, height - 4) }
+}
 const inPlaces = computed(() =>
   collection.palettes.flatMap((palette) =>
     [...collection.ledger.places(palette.id)].flatMap(([placeId, { content, vesselId }]) => {
@@ -59,7 +65,7 @@ const print = () => window.print()
         v-for="l in labels"
         :key="l.key"
         class="label overflow-hidden border border-dashed border-edge bg-white text-black"
-        :style="{ width: `${FLOOR[l.size].width}mm`, height: `${FLOOR[l.size].height}mm` }"
+        :style="{ width: `${floorOf(l.size).width}mm`, height: `${floorOf(l.size).height}mm` }"
       >
         <strong class="font-semibold">{{ l.paint?.pigments.join(' ') || '?' }}</strong>
         <span>{{ l.paint?.name ?? 'a paint no longer listed' }}</span>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isGone, type PanSize, type Whereabouts } from '@juxtachrome/core/documents'
+import { isGone, PAN_SIZES, type PanSize, type Whereabouts } from '@juxtachrome/core/documents'
 import { mainPaintOf } from '@juxtachrome/core/ledger'
 import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
@@ -150,7 +150,7 @@ function add() {
           <h2>New pans</h2>
           <div class="grid grid-cols-2 gap-2">
             <label class="text-sm">How many<input v-model="count" class="input" inputmode="numeric" /></label>
-            <ChoiceField v-model="size" label="Size" :choices="['half pan', 'full pan']" />
+            <ChoiceField v-model="size" label="Size" :choices="PAN_SIZES" />
           </div>
           <label class="block text-sm"
             >Written under them, and a number<input v-model="prefix" class="input" maxlength="50" placeholder="M"

@@ -1,8 +1,19 @@
 import type { Place } from '../documents/palette'
+import { PAN_SIZES, type PanMeasures, type PanSize } from '../documents/pan'
 
-/** Outer sizes of removable pans, mm (common practice, no source; makers differ by a millimetre). */
-export const HALF_PAN = { width: 16, height: 19, depth: 8 } as const
-export const FULL_PAN = { width: 19, height: 30, depth: 8 } as const
+/** Outer sizes of removable pans, mm (common practice, no source; makers differ by a millimetre, quarter pans and godets by more). */
+export const PAN_MEASURES: Readonly<Record<PanSize, Readonly<PanMeasures>>> = {
+  'quarter pan': { width: 10, height: 16, depth: 7 },
+  'half pan': { width: 16, height: 19, depth: 8 },
+  'full pan': { width: 19, height: 30, depth: 8 },
+  godet: { width: 23, height: 23, depth: 8 },
+}
+export const HALF_PAN = PAN_MEASURES['half pan']
+export const FULL_PAN = PAN_MEASURES['full pan']
+
+/** The sizes of pans as somebody entered them, the usual ones for the rest. */
+export const measuresOfPans = (own: Readonly<Record<string, PanMeasures>> = {}): Record<PanSize, PanMeasures> =>
+  Object.fromEntries(PAN_SIZES.map((size) => [size, own[size] ?? PAN_MEASURES[size]])) as Record<PanSize, PanMeasures>
 
 export const rowName = (row: number) => String.fromCharCode(65 + row)
 

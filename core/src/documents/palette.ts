@@ -3,6 +3,7 @@ import { Brief } from './brief'
 import { Day, Id, Name, text, line } from './fields'
 import { GuideState } from './guide'
 import { byName, kind } from './kind'
+import { PAN_SIZES } from './pan'
 
 const Length = z.number().check(z.gte(0), z.lte(2000))
 
@@ -13,7 +14,7 @@ export const PlaceShape = z.discriminatedUnion('kind', [
 ])
 export type PlaceShape = z.infer<typeof PlaceShape>
 
-export const CONTAINERS = ['half pan', 'full pan', 'well'] as const
+export const CONTAINERS = [...PAN_SIZES, 'well'] as const
 
 const UNUSABLE = new Set(['__proto__', 'prototype', 'constructor'])
 /** A plan is kept under the names of places, so a place cannot have a name that every object has. */

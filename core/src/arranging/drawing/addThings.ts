@@ -2,17 +2,17 @@ import type { Holder, Place, PlaceShape } from '../../documents/palette'
 import { same } from '../../documents/diff'
 import { fail, ok, type Result } from '../../result'
 import { boxOf, sharedArea } from '../geometry'
-import { FULL_PAN, HALF_PAN } from '../holderShapes'
+import type { PanMeasures, PanSize } from '../../documents/pan'
+import { PAN_MEASURES } from '../holderShapes'
 import { checked, type Drawing, type Drawn, freshNames, MOST_PARTS, MOST_PLACES, tooMany } from './drawing'
 import { emptyHolder } from './wholeHolder'
 import { hundredth, outsideBy, overlapOf, type Part, partKey, shapeOf, thingsOf } from './things'
 
-const FOR: Record<Place['container'], { width: number; height: number; depth: number }> = {
-  'half pan': HALF_PAN,
-  'full pan': FULL_PAN,
-  well: { width: 24, height: 22, depth: 9 },
-}
-export const usualSize = (container: Place['container']) => FOR[container]
+const WELL = { width: 24, height: 22, depth: 9 }
+type Pans = Readonly<Record<PanSize, PanMeasures>>
+/** How large a place for something usually is, mm: a pan as one's own are. */
+export const usualSize = (container: Place['container'], pans: Pans = PAN_MEASURES): PanMeasures =>
+  container === 'well' ? WELL : pans[container]
 
 /** Adds places of given shapes under fresh names. Errors: `too-many`, `not-a-holder`. */
 export function addPlaces(
@@ -185,8 +185,12 @@ const roomFor = (holder: Holder, block: { width: number; height: number }) =>
  * One more pan, squeezed in where nothing solid lies: clear of wells, hinge and thumb hole, in slots before mixing
  * surfaces, taking as little of these as can be. Errors: `no-room`.
  */
-export function squeezeIn(holder: Holder, container: 'half pan' | 'full pan'): Result<Drawn & { mixingLost: number }> {
-  const pan = FOR[container]
+export function squeezeIn(
+  holder: Holder,
+  container: PanSize,
+  pans: Pans = PAN_MEASURES,
+): Result<Drawn & { mixingLost: number }> {
+  const pan = pans[container]
   const solid = thingsOf(holder).filter((t) => 'place' in t || t.part.kind === 'hinge' || t.part.kind === 'hold')
   const mixing = holder.parts.filter((p) => p.kind === 'mixing').map((p) => boxOf(p.shape))
   let best: { shape: PlaceShape; lost: number } | undefined

@@ -1,4 +1,5 @@
 /** Drawing a holder, by pure steps; each gives the drawing after it, or says why not. */
+export { measuresOfPans, PAN_MEASURES } from '../holderShapes'
 export { addPart, addPlaces, addRing, addRows, type RowSpec, squeezeIn, usualSize } from './addThings'
 export {
   duplicateThings,

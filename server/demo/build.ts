@@ -17,6 +17,7 @@ import { HOLDERS } from '@juxtachrome/core/arranging'
 import { callsOf, WAYS } from '@juxtachrome/core/choosing'
 import { dryingDays } from '@juxtachrome/core/filling'
 import { DEMO_APART, DEMO_BLENDS, DEMO_BOXES } from './boxes'
+import { noted } from './collecting'
 import { paintOf, slug, swatch } from './paintLines'
 import { DEMO_PAINTS, DEMO_TINTS } from './paints'
 import { buyingOf } from './buying'
@@ -37,6 +38,7 @@ export function buildDemo(today: string): Documents {
   for (const [key, tint] of lines(DEMO_TINTS)) found(paints, key!).tint = { ...swatch(tint!)!, source: 'typed' }
   documents.paints = [...paints.values()]
   documents.items = lines(DEMO_ITEMS).map((cells, i) => itemOf(cells, i, paints, today))
+  Object.assign(documents, noted(documents))
   for (const { journal, plan, holder, brief, mustIn = [], ...rest } of DEMO_PALETTES) {
     const apart = (DEMO_APART[rest.id] ?? []).map(
       (pair) => pair.map((key) => found(paints, key).id) as [string, string],

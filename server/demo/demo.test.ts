@@ -31,6 +31,12 @@ describe('the demo season', () => {
     ).toBe(true)
   })
 
+  it('has marks, places and binders of its own', () => {
+    expect(demo.paints.filter((p) => p.marks?.includes('boat bag')).length).toBe(3)
+    expect(new Set(demo.items.flatMap((i) => i.place ?? []))).toEqual(new Set(['blue drawer', 'boat bag']))
+    expect(demo.paints.some((p) => p.binder === 'with honey')).toBe(true)
+  })
+
   it('is valid throughout, with ids of its own', () => {
     for (const kind of KIND_NAMES) {
       expect(new Set(demo[kind].map((d) => d.id)).size).toBe(demo[kind].length)

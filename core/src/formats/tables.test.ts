@@ -1,9 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { writePrice } from '../paints/reading/price'
-import type { PaintRow } from '../paints/paintRow'
 import { toTheEnd } from '../steps'
-import { readPaintRows, standsOnce } from './paintRows'
-import { doubtedColumns, matchColumns } from './paintTable'
+import { asTaken } from './asTaken.fixture'
+import { readPaintRows } from './paintRows'
 import { cellsOf } from './readTable'
 import { readSheets } from './readWorkbook'
 import { tableOf } from './tablesOf'
@@ -16,46 +14,11 @@ function must<T>(r: Result<T>): T {
   return r.value
 }
 const TABLES = [...KEPT_TABLES, ...ODD_TABLES]
-const MAKERS = ['Northwall', 'Skerry Colours']
-const share = (left: NonNullable<PaintRow['left']>) =>
-  'share' in left ? `${Math.round(left.share * 100)} %` : `${left.millilitres} ml`
-const inShort = (row: PaintRow) =>
-  [
-    ...[row.name, row.maker, row.pigments.join(' '), row.millilitres && `${row.millilitres} ml`],
-    ...[row.kind !== 'tube' && row.kind, row.count !== 1 && `x${row.count}`, row.supply !== 'open' && row.supply],
-    ...[...row.remarks, row.price && writePrice(row.price), row.bought, row.left && `left ${share(row.left)}`],
-    row.series && `series ${row.series}`,
-  ]
-    .filter(Boolean)
-    .join('; ')
-
-/** All tables of a text, as an import takes them. */
-function taken(text: string) {
-  return must(readSheets(text)).map(({ table }) => {
-    const matching = matchColumns(table, {}, MAKERS)
-    const question = {
-      table,
-      matching,
-      makers: MAKERS,
-      money: { currency: 'EUR' },
-      makerOnce: standsOnce(table, matching),
-    }
-    const doubts = Object.keys(doubtedColumns(table, matching)).map((c) => matching[Number(c)])
-    return { ...must(toTheEnd(readPaintRows(question))), doubts }
-  })
-}
-
 describe('tables as people keep them', () => {
   it('are at least sixty', () => expect(TABLES.length).toBeGreaterThanOrEqual(60))
-  it.each(TABLES)('$is', ({ text, rows, aside = 0, bad = 0, asks = '', doubts = '' }) => {
-    const found = taken(text)
-    expect(found.flatMap((t) => t.good.map(inShort))).toEqual(rows)
-    expect(found.flatMap((t) => t.aside).length).toBe(aside)
-    expect(found.flatMap((t) => t.bad).length).toBe(bad)
-    const asked = found.flatMap((t) => t.good.flatMap((r) => (r.questions ?? []).map((q) => q.field)))
-    expect(asked.join(' ')).toBe(asks)
-    expect(found.flatMap((t) => t.doubts).join(' ')).toBe(doubts)
-  })
+  it.each(TABLES)('$is', ({ text, rows, aside = 0, bad = 0, asks = '', doubts = '' }) =>
+    expect(asTaken(text)).toEqual({ rows, aside, bad, asks, doubts }),
+  )
 })
 
 describe('where the headings stand', () => {

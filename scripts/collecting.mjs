@@ -41,20 +41,39 @@ const tables = [...KEPT_TABLES, ...ODD_TABLES].map((table) => {
   return { is: table.is, expected, found, isSame: JSON.stringify(found) === JSON.stringify(expected) }
 })
 const missed = (list) => list.filter((x) => !x.isSame)
+const count = (list) => `${list.length - missed(list).length} as expected, ${missed(list).length} otherwise`
+const ABOUT = [
+  'Written by `node scripts/collecting.mjs` from the fixtures in `core/src/paints/reading` and `core/src/formats`:',
+  'what a careful reader takes from each was written first, then it was run. Makers are invented. `npm test` holds every row.',
+].join(' ')
+const LEFT = [
+  'What is not read: days of which a slash leaves the month open (asked), sizes in grams (left over: no density is known),',
+  'a maker written into the name without anything between them (it stays part of the name), words of other languages.',
+].join(' ')
+const CHANGED = [
+  'At the first run 12 of the new lines and 2 of the tables came out otherwise, and the reader was mended.',
+  'Expectations that were changed instead: a day with points (`02.03.2024`) was to be asked, and is read day first, as it is',
+  'written wherever points are used; “Blue, cobalt” keeps its words and not its comma; three lines of earlier versions, since',
+  '“half empty” is an amount now, a brown of PBr7 is asked about, and “Quin.” is said.',
+].join(' ')
+const asking = lines.filter((l) => l.isSame && asks(l.found)).length
 const text = [
   '# What is read of lines and tables',
   '',
-  'Written by `node scripts/collecting.mjs` from the fixtures in `core/src/paints/reading` and `core/src/formats`: what a careful reader takes from each was written first, then it was run. Makers are invented. `npm test` holds every row.',
+  ABOUT,
   '',
-  `**${lines.length} lines**: ${lines.length - missed(lines).length} as expected, of these ${lines.filter((l) => l.isSame && asks(l.found)).length} ask or say that something is left over; ${missed(lines).length} otherwise. **${tables.length} tables**: ${tables.length - missed(tables).length} as expected, ${missed(tables).length} otherwise.`,
+  `**${lines.length} lines**: ${count(lines)}; ${asking} ask, or say that something is left over. **${tables.length} tables**: ${count(tables)}.`,
   '',
-  'What is not read: days of which a slash leaves the month open (asked), sizes in grams (left over: no density is known), a maker written into the name without anything between them (it stays part of the name), words of other languages.',
+  LEFT,
   '',
-  'At the first run 12 of the new lines and 2 of the tables came out otherwise, and the reader was mended. Expectations that were changed instead: a day with points (`02.03.2024`) was to be asked, and is read day first, as it is written wherever points are used; “Blue, cobalt” keeps its words and not its comma; three lines of earlier versions, since “half empty” is an amount now, a brown of PBr7 is asked about, and “Quin.” is said.',
+  CHANGED,
   '',
   '## Lines',
   '',
-  'n name; m maker; y a maker that is asked for; c codes; ml size; k kind; x how many; s supply; r remarks; p price; se series; f formula; day; l left; is behaviour; sp read for; w which colour is asked, and proposed; u left over; d assumptions.',
+  [
+    'n name; m maker; y a maker that is asked for; c codes; ml size; k kind; x how many; s supply; r remarks; p price;',
+    'se series; f formula; day; l left; is behaviour; sp read for; w which colour is asked, and proposed; u left over; d assumptions.',
+  ].join(' '),
   '',
   '| line | read as | |',
   '|---|---|---|',

@@ -3,6 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App, By, Key } from './app'
+import { SIXTY } from './sixty'
 
 let app: App
 beforeAll(async () => {
@@ -135,4 +136,43 @@ describe('many at once', () => {
     await app.chord(Key.CONTROL, 'z')
     await app.says('Undo: marked')
   }, 60_000)
+})
+
+describe('from nothing to sixty paints', () => {
+  // an action counted as 1.2 s, a character typed as 0.2 s, waits as they are
+  it('takes under six minutes, each question answered', async () => {
+    const empty = await App.open('/', { empty: true })
+    try {
+      let [seconds, actions] = [0, 0]
+      const wait = async (until: () => Promise<unknown>) => {
+        const begun = Date.now()
+        await until()
+        seconds += (Date.now() - begun) / 1000
+      }
+      const act = async (what: () => Promise<unknown>) => {
+        actions += 1
+        await what()
+      }
+      await act(() => empty.go('/paints?add=list'))
+      const text = [...SIXTY.slice(0, 57), 'Umber PBr7', 'Evening PV19', 'Viridan PG18'].join('\n')
+      await wait(() => empty.set('Paste or type a list, one paint a line', text))
+      await wait(() => empty.says('Take in 60 paints'))
+      await act(() => empty.click('Write them as the trade does'))
+      const asked = '[aria-label^="Which "]'
+      const open = async () => (await empty.driver.findElements(By.css(asked))).length
+      const questions = await open()
+      for (let i = 0; i < questions; i += 1)
+        await act(async () => (await empty.driver.findElements(By.css(`${asked} button:first-child`)))[i]!.click())
+      await act(() => empty.click('Take in 60 paints'))
+      await wait(() => empty.says('60 paints'))
+      const whole = seconds + 1.2 * actions + 0.2 * text.length
+      console.log(
+        `  60 paints: ${actions} actions, ${text.length} characters, ${seconds.toFixed(1)} s waited: ${Math.round(whole)} s, ${questions} asked which colour`,
+      )
+      expect(questions).toBeGreaterThanOrEqual(2)
+      expect(whole).toBeLessThan(360)
+    } finally {
+      await empty.close()
+    }
+  })
 })

@@ -60,6 +60,17 @@ const usual = computed(() => {
   }
   return [COMMON[known.common], market[known.market], known.note].filter(Boolean).join('; ')
 })
+/** Why a pigment is usually replaced. */
+const WHY: Record<string, string> = {
+  fades: 'fades',
+  browns: 'browns with age',
+  ended: 'is no longer made',
+  historic: 'is historic',
+  poisonous: 'is poisonous',
+  dear: 'is dear',
+  'hard in pans': 'dries hard in pans',
+  ...Object.fromEntries(['lead', 'mercury', 'cadmium', 'arsenic'].map((metal) => [metal, `holds ${metal}`])),
+}
 const replaced = computed(() => replacementOf(props.pigment.code))
 const facts = computed((): [string, string, ReferenceFigure][] => {
   const p = props.pigment
@@ -148,7 +159,7 @@ const palettes = computed(() =>
       >
     </dl>
     <template v-if="replaced">
-      <h3 class="mt-3">What takes its place{{ replaced.why ? `: ${replaced.why}` : '' }}</h3>
+      <h3 class="mt-3">What takes its place{{ WHY[replaced.why] ? `, since it ${WHY[replaced.why]}` : '' }}</h3>
       <ul class="list-disc pl-5 text-sm">
         <li v-for="choice in replaced.take" :key="replacementInWords(choice)">{{ replacementInWords(choice) }}</li>
       </ul>

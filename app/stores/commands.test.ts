@@ -60,6 +60,11 @@ describe('what a person does', () => {
     usePaintCommands().keepPhoto(blue(), image)
     usePaintCommands().removePhoto(blue())
     expect(blue().pictureId).toBeUndefined()
+    const tin = () => useCollection().palette(TIN)!
+    usePaletteCommands().keepPhoto(tin(), image)
+    expect(tin().pictureId).toBe(id)
+    usePaletteCommands().removePhoto(tin())
+    expect(tin().pictureId).toBeUndefined()
   })
 
   it('a painting with its picture is one step; the picture is kept once, whole on the disk, and not in memory', async () => {

@@ -31,7 +31,7 @@ export function benchCollecting(core) {
   line('10,000 rows of a table read', ms(time(() => core.toTheEnd(core.readPaintRows({ table, matching })), 2).median))
   const paints = Array.from({ length: 5000 }, (_, i) => ({
     id: `p${i}`,
-    v: 1,
+    v: 2,
     maker: MAKERS[i % 30],
     name: `${COLOURS[i % 6]} ${i}`,
     pigments: CODES[i % 6].split(' '),

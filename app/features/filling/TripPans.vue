@@ -7,6 +7,7 @@ import { computed } from 'vue'
 import { useFillCommands } from './commands'
 import { usePans } from '~/shared/items/usePans'
 import { dayInWords } from '~/shared/words/days'
+import { listed } from '~/shared/words/figures'
 import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 
@@ -26,6 +27,14 @@ const wet = computed(() =>
     .flatMap((p) => (p.wetUntil ? [`${nameOf(p.paintId)} for ${p.placeId}, till about ${dayInWords(p.wetUntil)}`] : []))
     .join('; '),
 )
+/** Paint with honey stays soft: a tin that holds it is carried level. */
+const soft = computed(() =>
+  listed(
+    Object.values(props.palette.plan)
+      .flatMap((p) => collection.paint(p.paintId) ?? [])
+      .flatMap((p) => (p.binder === 'with honey' ? collection.called(p) : [])),
+  ),
+)
 const isOfPans = computed(() => props.palette.holder.places.some((p) => p.container !== 'well'))
 const take = () =>
   filling.putAll(
@@ -43,6 +52,7 @@ const back = () => filling.stowAll(props.palette.name, trip.value?.back ?? [], p
     </p>
     <p v-if="atHand.length && missing" class="mt-1">No loose pan holds: {{ missing }}.</p>
     <p v-if="wet" class="mt-1">Wet still: {{ wet }}.</p>
+    <p v-if="soft" class="mt-1">Bound with honey, and soft for long: {{ soft }}. Carry the tin level and closed.</p>
     <p class="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
       <button v-if="trip" class="link min-h-7 text-left" @click="back">
         Put the {{ counted(tripPans.length, 'pan') }} taken on {{ dayInWords(trip.day) }} back where

@@ -14,7 +14,7 @@ const emit = defineEmits<{ added: [] }>()
 const list = usePastedList(props.start)
 const { text, found, rows, owned, otherCodes, makers, saidMakers, means, leftOut, wanted, refused, busy, trouble } =
   list
-const { variants, correctSpellings } = list
+const { variants, correctSpellings, alike, takeAlike } = list
 const misspelt = computed(() => rows.value.filter((r) => r.better).length)
 const open = computed(() => rows.value.filter((r) => r.ask && !r.answer && !leftOut.has(r.line)).length)
 const area = ref<HTMLTextAreaElement>()
@@ -118,6 +118,12 @@ async function take() {
             <td class="min-w-48 text-[13px]">
               <span v-if="r.problem" class="text-trouble">{{ r.problem }} </span>
               <span v-if="owned[i]" class="chip mr-1">owned already</span>
+              <span v-if="alike[i]" class="block"
+                >You own {{ [alike[i]!.name, alike[i]!.maker].filter(Boolean).join(' of ') }}.
+                <button type="button" class="link" @click="takeAlike(r.line, alike[i]!)">
+                  It is the same paint
+                </button></span
+              >
               <span v-if="otherCodes[i]">The one you own has other codes ({{ otherCodes[i] }}). </span>
               <span class="hint">
                 {{

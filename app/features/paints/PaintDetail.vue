@@ -19,7 +19,7 @@ import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
 import { LazyPaintSwatches } from '~/features/swatches'
 import ItemCard from './ItemCard.vue'
-import PaintPhoto from './PaintPhoto.vue'
+import PhotoOf from '~/shared/ui/PhotoOf.vue'
 import PaintCautions from './PaintCautions.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 
@@ -153,7 +153,12 @@ async function remove() {
       </p>
       <PaintCautions :paint="paint" />
       <LazyPaintSwatches :paint="paint" />
-      <PaintPhoto :paint="paint" />
+      <PhotoOf
+        :picture-id="paint.pictureId"
+        :title="paint.name"
+        @keep="commands.keepPhoto(paint, $event)"
+        @remove="commands.removePhoto(paint)"
+      />
       <div class="mt-3 flex flex-wrap gap-2">
         <button class="btn" @click="toBench">To the mixing bench</button
         ><button class="btn" @click="editing = true">Change the paint</button

@@ -21,7 +21,7 @@ import {
   type PaintRow,
 } from '@juxtachrome/core/paints'
 import { nanoid } from 'nanoid'
-import { pictureOf } from '~/shared/files/pictureOf'
+import { keptPicture } from '~/shared/files/keptPicture'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import { stamp, useUndo } from '~/stores/undo'
@@ -138,12 +138,9 @@ export function usePaintCommands() {
       undo.commit(`changed ${after.name}`, [updated('paints', before, after)]),
     /** A photograph of the paint, kept with the pictures, as one step. */
     keepPhoto(paint: Paint, image: string) {
-      const picture = pictureOf(image, today.value)
-      const isThere = collection.core.get('pictures', picture.id) !== undefined
-      return undo.commit(`kept a photograph of ${paint.name}`, [
-        ...(isThere ? [] : [added('pictures', picture)]),
-        updated('paints', paint, { ...paint, pictureId: picture.id }),
-      ])
+      const { id, changes } = keptPicture(image, today.value)
+      const after = { ...paint, pictureId: id }
+      return undo.commit(`kept a photograph of ${paint.name}`, [...changes, updated('paints', paint, after)])
     },
     removePhoto: (paint: Paint) =>
       undo.commit(`removed the photograph of ${paint.name}`, [

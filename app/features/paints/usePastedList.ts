@@ -1,5 +1,6 @@
 import { parsePigmentCodes, questionCodes, variantInName } from '@juxtachrome/core/pigments'
-import { ownedAmong, type OwnedMeans, type PaintRow } from '@juxtachrome/core/paints'
+import type { Paint } from '@juxtachrome/core/documents'
+import { alikeAmong, ownedAmong, type OwnedMeans, type PaintRow } from '@juxtachrome/core/paints'
 import type { ListPaints } from '@juxtachrome/core/formats'
 import { watchDebounced } from '@vueuse/core'
 import { counted } from '@juxtachrome/core/units'
@@ -102,6 +103,15 @@ export function usePastedList(start: string) {
       collection.paints,
     ),
   )
+  /** A paint that is owned and may be the one of a row, under another writing: asked in the row. */
+  const alike = computed(() => {
+    const among = alikeAmong(collection.paints)
+    return rows.value.map(({ row }, i) => (owned.value[i] ? undefined : among(row)))
+  })
+  function takeAlike(line: number, { name, maker }: Paint) {
+    correct(line, 'name', name)
+    correct(line, 'maker', maker)
+  }
   /** Another formula, or another paint, may hide behind a name that is owned: its codes, where they differ. */
   const otherCodes = computed(() =>
     rows.value.map(({ row }, i) => {
@@ -152,6 +162,8 @@ export function usePastedList(start: string) {
     found,
     rows,
     owned,
+    alike,
+    takeAlike,
     otherCodes,
     makers,
     saidMakers,

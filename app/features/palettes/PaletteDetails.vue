@@ -8,6 +8,7 @@ import { useCheckedForm } from '~/shared/ui/useCheckedForm'
 import { useCollection } from '~/stores/collection'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import ModalDialog from '~/shared/ui/ModalDialog.vue'
+import PhotoOf from '~/shared/ui/PhotoOf.vue'
 import SharePalette from './SharePalette.vue'
 import TextField from '~/shared/ui/TextField.vue'
 
@@ -54,6 +55,12 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
         </ul>
         <p class="hint">Nothing here is a permission: the label, the safety data sheet and local rules come first.</p>
       </div>
+      <PhotoOf
+        :picture-id="palette.pictureId"
+        :title="palette.name"
+        @keep="commands.keepPhoto(palette, $event)"
+        @remove="commands.removePhoto(palette)"
+      />
       <SharePalette :palette="palette" @done="emit('close')" />
       <div class="flex justify-end gap-2">
         <button type="button" class="btn" @click="emit('close')">Cancel</button>

@@ -11,7 +11,9 @@ import {
   planAt,
 } from '@juxtachrome/core/documents'
 import { clearPlan, lockPlace, movePlan, placePaint, reservePlace } from '@juxtachrome/core/arranging'
+import { dayOf } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
+import { keptPicture } from '~/shared/files/keptPicture'
 import { useChangePalette } from '~/shared/tray/changePalette'
 import { asHolder } from '~/features/boxes'
 import { useCollection } from '~/stores/collection'
@@ -53,6 +55,16 @@ export function usePaletteCommands() {
     },
     rename: (palette: Palette, details: Pick<Palette, 'name' | 'use' | 'purpose' | 'forChild'>) =>
       undo.commit(`changed the details of ${details.name}`, [updated('palettes', palette, { ...palette, ...details })]),
+    /** A photograph of the tin, kept with the pictures, as one step. */
+    keepPhoto(palette: Palette, image: string) {
+      const { id, changes } = keptPicture(image, dayOf(new Date()))
+      const after = { ...palette, pictureId: id }
+      return undo.commit(`kept a photograph of ${palette.name}`, [...changes, updated('palettes', palette, after)])
+    },
+    removePhoto: (palette: Palette) =>
+      undo.commit(`removed the photograph of ${palette.name}`, [
+        updated('palettes', palette, { ...palette, pictureId: undefined }),
+      ]),
     /** What a palette is for; `words` say what of it was changed. */
     setBrief: (paletteId: string, brief: Brief, words: string) =>
       change(paletteId, `brief: ${words}`, (palette) => {

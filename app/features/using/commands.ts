@@ -1,8 +1,7 @@
 import type { Problem } from '@juxtachrome/core/result'
-import { added, type SittingEvent } from '@juxtachrome/core/documents'
+import type { SittingEvent } from '@juxtachrome/core/documents'
 import { useFillCommands } from '~/features/filling'
-import { pictureOf } from '~/shared/files/pictureOf'
-import { useCollection } from '~/stores/collection'
+import { keptPicture } from '~/shared/files/keptPicture'
 
 /** What a person records about painting. Each record is an entry of the journal; corrections are too. */
 export function useSittingCommands(paletteId?: () => string | undefined) {
@@ -12,11 +11,9 @@ export function useSittingCommands(paletteId?: () => string | undefined) {
     /** A painting, with its picture where there is one, as one step. */
     log(event: SittingEvent, image?: string): Problem | undefined {
       if (!image) return filling.record(event)
-      const picture = pictureOf(image, event.day)
-      const { id } = picture
-      const isThere = useCollection().core.get('pictures', id) !== undefined
+      const { id, changes } = keptPicture(image, event.day)
       const shown = { ...event, pictureId: id }
-      return filling.recordAll(filling.describe(shown), [shown], isThere ? [] : [added('pictures', picture)])
+      return filling.recordAll(filling.describe(shown), [shown], changes)
     },
     correct: (entryId: string, event: SittingEvent): Problem | undefined => filling.correct(entryId, event),
     strike: (entryId: string): Problem | undefined => filling.correct(entryId, null),

@@ -103,6 +103,8 @@ export const Palette = z.looseObject({
   ),
   /** Painted with by a child: only paints without problem pigments. */
   forChild: z.optional(z.boolean()),
+  /** A photograph of the tin, kept with the pictures. */
+  pictureId: z.optional(Id),
   /** Set when it was taken away but its history is kept. */
   removed: z.optional(z.boolean()),
 })

@@ -36,8 +36,10 @@ function namedBy({ plan, brief, apart }: Palette): Set<string> {
 
 const unnoted = <T extends { note?: unknown }>({ note: _own, ...rest }: T) => rest as T
 
-/** A paint as somebody else gets it: what was noted of it and of its swatches is for oneself. */
-function withoutNotes(paint: Paint): Paint {
+const unpictured = <T extends { pictureId?: unknown }>({ pictureId: _own, ...rest }: T) => rest as T
+
+/** A paint as somebody else gets it: what was noted of it and of its swatches, and one's own marks, are for oneself. */
+function withoutNotes({ marks: _own, ...paint }: Paint): Paint {
   const swatches = SWATCH_KINDS.flatMap((kind) => (paint[kind] ? [[kind, unnoted(paint[kind])] as const] : []))
   return { ...unnoted(paint), ...Object.fromEntries(swatches) }
 }
@@ -52,11 +54,14 @@ export function sharedPalette(
   recipes: readonly Recipe[],
   { withNotes = false } = {},
 ): SharedPalette {
-  const { answered: _own, guide: _way, ...rest } = palette
+  const { answered: _own, guide: _way, ...rest } = unpictured(palette)
   const planned = plannedPaints(palette)
   return {
     palette: rest,
-    paints: [...namedBy(palette)].flatMap((id) => paintOf(id) ?? []).map((p) => (withNotes ? p : withoutNotes(p))),
+    paints: [...namedBy(palette)]
+      .flatMap((id) => paintOf(id) ?? [])
+      .map(unpictured)
+      .map((p) => (withNotes ? p : withoutNotes(p))),
     recipes: recipes
       .filter((r) => r.paints.every((p) => planned.has(p.paintId)))
       .map((r) => (withNotes ? r : unnoted(r))),

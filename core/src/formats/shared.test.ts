@@ -108,11 +108,14 @@ describe('a shared palette', () => {
     const noted = {
       ...PAINTS[0]!,
       note: 'from aunt',
+      marks: ['hers'],
+      pictureId: 'p-hers',
       masstone: { L: 80, a: 0, b: 70, source: 'typed' as const, note: 'lamp' },
     }
     const share = (withNotes: boolean) =>
       writePalette(sharedPalette(tin, (id) => (id === 'a' ? noted : paintOf(id)), RECIPES, { withNotes }))
-    expect(share(false)).not.toMatch(/from aunt|lamp/)
+    expect(share(false)).not.toMatch(/from aunt|lamp|hers/)
+    expect(share(true)).not.toContain('p-hers')
     expect(share(true)).toMatch(/from aunt[^]*lamp|lamp[^]*from aunt/)
     const written = (palette: Palette) => readPalette(writePalette(sharedPalette(palette, paintOf, [])))
     const { holder } = tin

@@ -129,17 +129,26 @@ const inAnyOrder = (name: string) => [...readName(name).words].sort().join(' ')
  * The one paint of the collection that a row may well name again, though not letter by letter: the same words of the
  * trade in any order and spelling, no other maker, no other codes, the same formula. To be asked, never assumed.
  */
-export function alikePaint(
-  paints: Iterable<Paint>,
-  row: Pick<PaintRow, 'name' | 'maker' | 'formula' | 'pigments'>,
-): Paint | undefined {
-  if (!row.name) return undefined
+export const alikePaint = (paints: Iterable<Paint>, row: NamesAPaint): Paint | undefined => alikeAmong(paints)(row)
+
+/** As `alikePaint`, for many rows. */
+export function alikeAmong(paints: Iterable<Paint>): (row: NamesAPaint) => Paint | undefined {
+  const byWords = new Map<string, Paint[]>()
+  for (const paint of paints) {
+    if (paint.removed) continue
+    const words = inAnyOrder(paint.name)
+    const known = byWords.get(words)
+    if (known) known.push(paint)
+    else byWords.set(words, [paint])
+  }
+  return (row) => (row.name ? alikeIn(byWords.get(inAnyOrder(row.name)) ?? [], row) : undefined)
+}
+type NamesAPaint = Pick<PaintRow, 'name' | 'maker' | 'formula' | 'pigments'>
+
+function alikeIn(named: readonly Paint[], row: NamesAPaint): Paint | undefined {
   const plain = (text = '') => text.trim().toLowerCase()
-  const words = inAnyOrder(row.name)
-  const found = [...paints].filter(
+  const found = named.filter(
     (paint) =>
-      !paint.removed &&
-      inAnyOrder(paint.name) === words &&
       (!row.maker || plain(row.maker) === plain(paint.maker)) &&
       plain(row.formula) === plain(paint.formula) &&
       (!row.pigments.length || !paint.pigments.length || isSameCodes(row.pigments, paint.pigments)),

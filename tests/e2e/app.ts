@@ -254,8 +254,12 @@ export class App {
   place(id: string): Promise<WebElement> {
     return this.find(`[data-place="${id}"]`)
   }
+  /** What a place is read aloud as; a tray that is just being drawn anew is asked again. */
   async placeSays(id: string): Promise<string> {
-    return (await this.place(id)).getAttribute('aria-label') as Promise<string>
+    return this.until(
+      async () => (await (await this.place(id)).getAttribute('aria-label')) as string | null,
+      `what ${id} says`,
+    )
   }
   async drag(from: WebElement, to: WebElement) {
     await this.driver.actions().move({ origin: from }).press().move({ origin: to, duration: 120 }).release().perform()

@@ -28,7 +28,7 @@ describe('a pan that moves', () => {
     await app.click('Skiff tin')
     await app.click('4Fill')
     expect(await app.placeSays('A1')).toContain('Yellow ochre lies in it')
-    await (await app.place('A1')).click()
+    await app.until(async () => (await app.place('A1')).click().then(() => true), 'a click on A1')
     await app.says('came from B1 of Landing tin')
     await app.click('Move the pan')
     await app.choose('To the palette', 'Landing tin')

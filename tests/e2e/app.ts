@@ -256,10 +256,8 @@ export class App {
   }
   /** What a place is read aloud as; a tray that is just being drawn anew is asked again. */
   async placeSays(id: string): Promise<string> {
-    return this.until(
-      async () => (await (await this.place(id)).getAttribute('aria-label')) as string | null,
-      `what ${id} says`,
-    )
+    const label = async () => (await this.place(id)).getAttribute('aria-label') as Promise<string | null>
+    return this.until(label, `what ${id} says`)
   }
   async drag(from: WebElement, to: WebElement) {
     await this.driver.actions().move({ origin: from }).press().move({ origin: to, duration: 120 }).release().perform()

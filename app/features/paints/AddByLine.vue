@@ -1,12 +1,12 @@
 <script setup lang="ts">
 import { dayInWords } from '~/shared/words/days'
-import { questionCodes, parsePigmentCodes, variantInName } from '@juxtachrome/core/pigments'
+import { variantAsked } from '@juxtachrome/core/pigments'
 import { ITEM_KINDS, REMARKS, SUPPLIES, WORD_FIELDS, wordOf } from '@juxtachrome/core/documents'
-import { alikePaint, rowOfLine, parseLine, samePaint, USUAL_MILLILITRES, type PaintRow } from '@juxtachrome/core/paints'
+import { alikeAmong, rowOfLine, parseLine, samePaint, USUAL_MILLILITRES, type PaintRow } from '@juxtachrome/core/paints'
 import { computed, nextTick, onMounted, reactive, ref, watch } from 'vue'
 import { usePaintCommands } from './commands'
 import { asSentence } from '~/shared/words/asSentence'
-import { correctedRow, ROW_FIELDS, textOf, type RowField } from './correctedRow'
+import { correctedRow, questionsOf, ROW_FIELDS, textOf, withVariant, type RowField } from './correctedRow'
 import { inTradeSpelling, spellingInWords } from './words'
 import { useCollection } from '~/stores/collection'
 import { useSettings } from '~/stores/settings'
@@ -64,20 +64,14 @@ function takeSpelling() {
   void nextTick(() => lineField.value?.focus())
 }
 /** The code of which the colour is not said yet. */
-const asked = computed(() => {
-  const [code, another] = row.value.pigments
-  if (!code || another) return undefined
-  const named = variantInName(code, row.value.name)
-  return named && !named.said ? { code, proposed: named.proposed } : undefined
-})
-
-const questions = computed(() => {
-  const { codes } = parsePigmentCodes(row.value.pigments.join(' '))
-  return row.value.name ? questionCodes(row.value.name, codes) : []
-})
+const asked = computed(() => variantAsked(row.value))
+/** The row with what was tapped. */
+const answered = computed(() => withVariant(row.value, asked.value && variants[asked.value.code]))
+const questions = computed(() => questionsOf(row.value))
 const known = computed(() => samePaint(collection.paints, row.value))
 /** A paint that is owned and may be this one, though its name or maker is written otherwise: asked, not assumed. */
-const alike = computed(() => (known.value ? undefined : alikePaint(collection.paints, row.value)))
+const among = computed(() => alikeAmong(collection.paints))
+const alike = computed(() => (known.value ? undefined : among.value(row.value)))
 function takeAlike() {
   const { name, maker: by } = alike.value!
   Object.assign(typed, { name, maker: by })
@@ -107,9 +101,7 @@ function add() {
   error.value = checked.value.problem
   refused.value = undefined
   if (error.value) return
-  const code = asked.value?.code
-  const answered = code && variants[code] ? { variants: { [code]: variants[code] } } : {}
-  const now: PaintRow = { ...row.value, ...answered }
+  const now = answered.value
   const present = known.value?.id
   const label = present ? `added a ${now.kind} of ${now.name}` : `added ${now.name}`
   const taken = commands.addRows([now], label)
@@ -127,7 +119,7 @@ function add() {
 function wish() {
   error.value = checked.value.problem
   if (error.value) return
-  const taken = commands.addWish(row.value)
+  const taken = commands.addWish(answered.value)
   if (!taken.ok) {
     error.value = taken.error.message
     return
@@ -234,7 +226,7 @@ function remark(event: Event) {
         />
       </div>
       <p v-if="alsoSaid.length" class="hint text-sm">Also read: {{ alsoSaid.join(', ') }}.</p>
-      <p v-for="q in [...questions.map((x) => x.message), ...read.doubts]" :key="q" class="doubt" role="status">
+      <p v-for="q in [...questions, ...read.doubts]" :key="q" class="doubt" role="status">
         {{ q }}
       </p>
       <p v-if="leftOver.length" class="doubt" role="status">

@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { OWNED_MEANS, type DayOrder, type OwnedMeans, type PaintRow } from '@juxtachrome/core/paints'
-import { variantInName } from '@juxtachrome/core/pigments'
+import { OWNED_MEANS, type DayOrder, type OwnedMeans } from '@juxtachrome/core/paints'
+import { variantAsked } from '@juxtachrome/core/pigments'
 import { COLUMN_FIELDS } from '@juxtachrome/core/formats'
 import type { ColumnField } from '@juxtachrome/core/documents'
 import { computed, ref } from 'vue'
@@ -30,15 +30,10 @@ const columns = computed(() => {
   const fixed: ColumnField[] = ['name', 'maker', 'pigments', 'size', 'kind', 'count', 'state']
   return COLUMN_FIELDS.filter((f) => fixed.includes(f) || meant.has(f))
 })
-/** The code of which a row does not say the colour. */
-function askedOf({ name, pigments: [code, another] }: PaintRow) {
-  const named = code && !another ? variantInName(code, name) : undefined
-  return named && !named.said ? { code: code!, proposed: named.proposed } : undefined
-}
 /** Those that are questioned or owned come first. */
 const ordered = computed(() =>
   rows.value.good
-    .map((row, i) => ({ row, i, line: rows.value.lines[i]!, owned: owned.value[i], ask: askedOf(row) }))
+    .map((row, i) => ({ row, i, line: rows.value.lines[i]!, owned: owned.value[i], ask: variantAsked(row) }))
     .sort((p, q) => Number(Boolean(q.row.questions ?? q.ask)) - Number(Boolean(p.row.questions ?? p.ask)) || p.i - q.i),
 )
 const what = computed(() => {

@@ -20,6 +20,7 @@ import {
   type OwnedMeans,
   type PaintRow,
 } from '@juxtachrome/core/paints'
+import { answerNeed } from '@juxtachrome/core/restocking'
 import { nanoid } from 'nanoid'
 import { keptPicture } from '~/shared/files/keptPicture'
 import { useToday } from '~/shared/ui/useToday'
@@ -48,16 +49,7 @@ export function usePaintCommands() {
   function wishOf({ id, name, pigments }: Paint): Change {
     const key = `paint:${id}`
     const before = collection.needs.find((n) => n.key === key)
-    const said = {
-      said: 'accepted' as const,
-      own: true,
-      day: today.value,
-      words: name.slice(0, 160),
-      pigments: [...pigments],
-    }
-    return before
-      ? updated('needs', before, { ...before, ...said })
-      : added('needs', { id: newId(), v: 1, key, ...said })
+    return answerNeed(before, { key, name, pigments }, { said: 'accepted', own: true }, { day: today.value, newId })
   }
 
   /** What was a maker stays one for lines and lists, also when the last paint of it goes. */

@@ -1,4 +1,4 @@
-import { parsePigmentCodes } from '@juxtachrome/core/pigments'
+import { parsePigmentCode, parsePigmentCodes, questionCodes, variantAsked } from '@juxtachrome/core/pigments'
 import { readLeft, readMoney, type MoneyHabits, type PaintRow } from '@juxtachrome/core/paints'
 import { numberIn } from '~/shared/words/numberIn'
 import { priceInWords } from '~/shared/words/moneyWords'
@@ -65,6 +65,20 @@ export function correctedRow(
     if (!fixed.left) problems.push('What is left: half, 1/3, 30 % or 4 ml.')
   } else if (typed.left !== undefined) fixed.left = undefined
   return { row: fixed, problem: problemOf(fixed) || (problems[0] ?? '') }
+}
+
+/** Doubts about the codes that a row has for its name. */
+export const questionsOf = ({ name, pigments }: PaintRow): string[] =>
+  name ? questionCodes(name, pigments.flatMap(codeOf)).map((q) => q.message) : []
+const codeOf = (text: string) => {
+  const code = parsePigmentCode(text)
+  return code.ok ? [code.value] : []
+}
+
+/** A row with the colour of its code that was tapped, where one was asked for. */
+export function withVariant(row: PaintRow, answer: string | undefined): PaintRow {
+  const asked = answer === undefined ? undefined : variantAsked(row)
+  return asked ? { ...row, variants: { [asked.code]: answer! } } : row
 }
 
 function problemOf({ name, maker, millilitres, count }: PaintRow): string {

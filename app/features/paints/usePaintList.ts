@@ -21,13 +21,14 @@ export function usePaintList() {
   const understood = computed(() => read.value.asks)
   /** The filter with what the words of the search ask. */
   const asked = computed(() => [filter, ...understood.value.map(({ key, any }) => ({ words: { [key]: any } }))])
-  /** Whether anything asks for what was used: that is worked out over the whole journal. */
-  const asksForUse = computed(() => asked.value.some(({ words }) => words?.use?.length))
+  const asksFor = (key: string) => asked.value.some(({ words }) => words?.[key]?.length)
 
   const shown = computed<PaintView[]>(() => {
-    const used = asksForUse.value ? collection.usedPaints : undefined
+    // what is owned twice is found over the whole collection, what was used over the whole journal: only where it is asked
+    const used = asksFor('use') ? collection.usedPaints : undefined
+    const doubles = asksFor('owned') ? collection.doubles : undefined
     const passes = ({ paint }: PaintView, filters: readonly PaintFilter[]) => {
-      const double = collection.doubles.get(paint.id)
+      const double = doubles?.get(paint.id)
       const known = {
         ...(double ? { double } : {}),
         ...(used ? { isUsed: used.has(paint.id) } : {}),

@@ -1,4 +1,4 @@
-import { parsePigmentCodes, questionCodes, variantInName } from '@juxtachrome/core/pigments'
+import { variantAsked } from '@juxtachrome/core/pigments'
 import type { Paint } from '@juxtachrome/core/documents'
 import { alikeAmong, ownedAmong, type OwnedMeans, type PaintRow } from '@juxtachrome/core/paints'
 import type { ListPaints } from '@juxtachrome/core/formats'
@@ -11,7 +11,7 @@ import { useNotices } from '~/stores/notices'
 import { useSettings } from '~/stores/settings'
 import { useUnsaved } from '~/stores/unsaved'
 import { asSentence } from '~/shared/words/asSentence'
-import { correctedRow, textOf } from './correctedRow'
+import { correctedRow, questionsOf, textOf, withVariant } from './correctedRow'
 import { inTradeSpelling } from './words'
 import { useCore } from '~/shared/questions/useCore'
 
@@ -70,13 +70,13 @@ export function usePastedList(start: string) {
       const own = corrections.get(p.line)
       const shown = Object.fromEntries(LIST_FIELDS.map((f) => [f, textOf(p.row, f, own)])) as Record<ListField, string>
       const { row, problem } = correctedRow(p.row, own ?? {}, settings.money)
-      const ask = askedOf(row)
+      const ask = variantAsked(row)
       const answer = ask && variants.get(p.line)
       const spelling = own?.name === undefined ? (p.spelling ?? []) : []
       return {
         line: p.line,
         shown,
-        row: answer ? { ...row, variants: { [ask.code]: answer } } : row,
+        row: withVariant(row, answer),
         doubts: doubtsOf(p, row),
         problem,
         ask,
@@ -86,15 +86,10 @@ export function usePastedList(start: string) {
       }
     }),
   )
-  /** The code of which a row does not say the colour. */
-  function askedOf({ name, pigments: [code, another] }: PaintRow) {
-    const named = code && !another ? variantInName(code, name) : undefined
-    return named && !named.said ? { code: code!, proposed: named.proposed } : undefined
-  }
   function doubtsOf(p: ListPaints['paints'][number], row: PaintRow): string[] {
-    const questions = row.name ? questionCodes(row.name, parsePigmentCodes(row.pigments.join(' ')).codes) : []
+    const questions = questionsOf(row)
     const left = p.unread.length ? [`Left over, kept in its note: ${p.unread.join('; ')}.`] : []
-    return [...new Set([...questions.map((q) => q.message), ...p.doubts, ...left])]
+    return [...new Set([...questions, ...p.doubts, ...left])]
   }
 
   const owned = computed(() =>
@@ -104,10 +99,8 @@ export function usePastedList(start: string) {
     ),
   )
   /** A paint that is owned and may be the one of a row, under another writing: asked in the row. */
-  const alike = computed(() => {
-    const among = alikeAmong(collection.paints)
-    return rows.value.map(({ row }, i) => (owned.value[i] ? undefined : among(row)))
-  })
+  const among = computed(() => alikeAmong(collection.paints))
+  const alike = computed(() => rows.value.map(({ row }, i) => (owned.value[i] ? undefined : among.value(row))))
   function takeAlike(line: number, { name, maker }: Paint) {
     correct(line, 'name', name)
     correct(line, 'maker', maker)

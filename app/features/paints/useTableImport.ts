@@ -13,6 +13,7 @@ import { nanoid } from 'nanoid'
 import { counted } from '@juxtachrome/core/units'
 import { computed, reactive, ref, shallowRef, watch } from 'vue'
 import { usePaintCommands } from './commands'
+import { withVariant } from './correctedRow'
 import { betterName } from './words'
 import { useTableFile } from './useTableFile'
 import { useCollection } from '~/stores/collection'
@@ -117,11 +118,7 @@ export function useTableImport() {
   async function take() {
     if (!table.value || busy.value) return
     const { good, bad } = rows.value
-    const wanted = good.flatMap((row, i) => {
-      const [code = ''] = row.pigments
-      const variant = variants.get(i)
-      return leftOut.has(i) ? [] : [{ i, row: variant ? { ...row, variants: { [code]: variant } } : row }]
-    })
+    const wanted = good.flatMap((row, i) => (leftOut.has(i) ? [] : [{ i, row: withVariant(row, variants.get(i)) }]))
     const question = { table: table.value, matching: matching.value }
     const kept = new Date().toISOString()
     const leftovers = bad.map((b) => leftoverOf(question, b, { id: nanoid(12), file: file.value, kept }))

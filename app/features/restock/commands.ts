@@ -15,7 +15,7 @@ import {
   type VesselRef,
 } from '@juxtachrome/core/documents'
 import { recordEvent } from '@juxtachrome/core/filling'
-import { type Need, placeOrder, type PlannedOffer, settleLine } from '@juxtachrome/core/restocking'
+import { answerNeed, type Need, placeOrder, type PlannedOffer, settleLine } from '@juxtachrome/core/restocking'
 import { parsePigmentCodes } from '@juxtachrome/core/pigments'
 import { keyOfWish, paintOfWish } from '@juxtachrome/core/using'
 import { counted, dayOf } from '@juxtachrome/core/units'
@@ -63,14 +63,8 @@ export function useRestockCommands() {
 
   const answerOf = (key: string) => collection.needs.find((a) => a.key === key)
   /** What is known of an answer with something said anew. */
-  function saying(need: Pick<Need, 'key' | 'name' | 'pigments'>, said: Partial<NeedAnswer>, day: string): Change {
-    const before = answerOf(need.key)
-    const base = before ?? { id: nanoid(12), v: 1 as const, key: need.key, said: 'accepted' as const, day }
-    const words = need.name.slice(0, 160)
-    const after: NeedAnswer = { ...base, words, pigments: [...need.pigments], ...said, day }
-    if (said.said && said.said !== 'later') delete after.until
-    return before ? updated('needs', before, after) : added('needs', after)
-  }
+  const saying = (need: Pick<Need, 'key' | 'name' | 'pigments'>, said: Partial<NeedAnswer>, day: string): Change =>
+    answerNeed(answerOf(need.key), need, said, { day, newId: () => nanoid(12) })
 
   return {
     answer(need: Need, said: NeedAnswer['said'], day: string, until?: string): boolean {

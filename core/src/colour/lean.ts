@@ -48,8 +48,8 @@ function offTheWheel(family: HueFamily, telling: LabD65): Lean {
 }
 
 /** `yellow, leans green (cool)`; `earth, leans orange`; `blue`. */
-export function leanInWords(lean: Lean): string {
-  if (!lean.toward) return lean.family
+export function leanInWords(lean: Lean, name: string = lean.family): string {
+  if (!lean.toward) return name
   const temperature = lean.temperature ? ` (${lean.temperature})` : ''
-  return `${lean.family}, leans ${lean.toward}${temperature}`
+  return `${name}, leans ${lean.toward}${temperature}`
 }

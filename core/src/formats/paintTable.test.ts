@@ -3,7 +3,8 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { collectRows, ownedAmong, samePaint, type OwnedMeans } from '../paints/collect'
 import { matchColumns, readRow } from './paintTable'
-import { readTable, type Table } from './readTable'
+import { readTable } from './readTable'
+import type { Table } from './table'
 
 const table = (text: string): Table => {
   const read = readTable(text)

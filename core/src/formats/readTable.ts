@@ -1,15 +1,19 @@
 import Papa from 'papaparse'
-import { fail, type Result } from '../result'
-import { tableOf } from './tablesOf'
+import { fail, ok, type Result } from '../result'
 import { TABLE_LIMITS, type Table } from './table'
-
-export { TABLE_LIMITS, type Table } from './table'
+import { tableOf } from './tablesOf'
 
 /**
  * Reads comma-, semicolon- or tab-separated text: its longest table; see `tablesOf`.
- * Errors: `empty-file`, `binary-file`, `file-too-large`, `no-table`.
+ * Errors: those of `readCells`, `no-table`.
  */
 export function readTable(text: string): Result<Table> {
+  const cells = readCells(text)
+  return cells.ok ? tableOf(cells.value) : cells
+}
+
+/** The rows of cells of a text, empty ones included. Errors: `empty-file`, `binary-file`, `file-too-large`. */
+export function readCells(text: string): Result<string[][]> {
   if (text.trim() === '') return fail('empty-file', 'The file is empty.')
   if (text.length > TABLE_LIMITS.characters)
     return fail(
@@ -21,12 +25,8 @@ export function readTable(text: string): Result<Table> {
       'binary-file',
       'This is not a text table: it looks like a spreadsheet, picture or archive. Save it as CSV first.',
     )
-  return tableOf(cellsOf(text))
+  return ok(Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false }).data)
 }
-
-/** The rows of cells of a text, empty ones included. */
-export const cellsOf = (text: string): string[][] =>
-  Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), { skipEmptyLines: false }).data
 
 const hasControlCharacters = (text: string) =>
   [...text].some((c) => c === '\uFFFD' || (c < ' ' && !'\t\n\r\f\v\u001b'.includes(c)))

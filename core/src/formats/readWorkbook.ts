@@ -1,7 +1,7 @@
 import readXlsxFile from 'read-excel-file/universal'
 import { fail, ok, type Result } from '../result'
 import { lookIntoWorkbook, NOT_A_WORKBOOK, withOddCellsAsText } from './lookIntoWorkbook'
-import { cellsOf, readTable } from './readTable'
+import { readCells } from './readTable'
 import type { Table } from './table'
 import { tablesOf } from './tablesOf'
 
@@ -40,31 +40,34 @@ async function unpackMended(bytes: ArrayBuffer): Promise<Result<RawSheets>> {
 
 /** The tables of a text, the longest first. Errors: as `readTable`. */
 export function readSheets(text: string): Result<Sheet[]> {
-  const longest = readTable(text)
-  return longest.ok ? ok(longestFirst(sheetsOf('', cellsOf(text)))) : longest
+  const cells = readCells(text)
+  const sheets = cells.ok ? sheetsOf('', cells.value) : cells
+  return sheets.ok ? ok(longestFirst(sheets.value)) : sheets
 }
 const longestFirst = (sheets: readonly Sheet[]) => [...sheets].sort((p, q) => q.table.rows.length - p.table.rows.length)
 
 /** The tables of a workbook, the longest first. Errors: `no-table`. */
 export function tablesIn(sheets: RawSheets): Result<Sheet[]> {
-  const found = sheets.flatMap(({ sheet, data }) =>
-    sheetsOf(
+  const found = sheets.flatMap(({ sheet, data }) => {
+    const own = sheetsOf(
       sheet,
       data.map((row) => row.map(cellText)),
-    ),
-  )
+    )
+    return own.ok ? own.value : []
+  })
   return found.length ? ok(longestFirst(found)) : fail('no-table', 'No sheet of this workbook holds a table.')
 }
 
 /** The tables of one sheet, each as a sheet of its own: named after where it stands, where there are several. */
-export function sheetsOf(name: string, data: readonly (readonly string[])[]): Sheet[] {
+function sheetsOf(name: string, data: readonly (readonly string[])[]): Result<Sheet[]> {
   const tables = tablesOf(data)
-  if (!tables.ok) return []
+  if (!tables.ok) return tables
   const several = tables.value.length > 1
-  return tables.value.map((table) => {
+  const sheets = tables.value.map((table) => {
     const where = table.from ? `line ${table.lines[0]}, column ${table.from + 1}` : `line ${table.lines[0]}`
     return { name: several ? [name, `from ${where}`].filter(Boolean).join(', ') : name, table, data }
   })
+  return ok(sheets)
 }
 
 function cellText(value: unknown): string {

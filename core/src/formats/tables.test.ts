@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest'
 import { toTheEnd } from '../steps'
 import { asTaken } from './asTaken.fixture'
 import { readPaintRows } from './paintRows'
-import { cellsOf } from './readTable'
+import { readCells } from './readTable'
 import { readSheets } from './readWorkbook'
 import { tableOf } from './tablesOf'
 import { ODD_TABLES } from './oddTables.fixture'
@@ -22,7 +22,7 @@ describe('tables as people keep them', () => {
 })
 
 describe('where the headings stand', () => {
-  const data = cellsOf('Paints\nName,Code\nViridian,PG18\n')
+  const data = must(readCells('Paints\nName,Code\nViridian,PG18\n'))
   it('is found, and can be set', () => {
     expect(must(tableOf(data))).toMatchObject({ headings: ['Name', 'Code'], headingLine: 2, lines: [3] })
     expect(must(tableOf(data, 1))).toMatchObject({ headingLine: 1, lines: [2, 3] })

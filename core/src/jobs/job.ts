@@ -19,7 +19,10 @@ export interface Job<Request, Progress, Value> {
   first?(request: Request, tools: Tools): Promise<Result<Request>>
   /** A generator that yields how far it is, so that it can be stopped between two steps. */
   run(request: Request, reading: Reading): Generator<Progress, Result<Value>>
-  /** In place of `run` where a tool of the worker has to be waited for; `tell` says how far it is, and lets others have their turn, for so many ms where the one who hears it needs them. */
+  /**
+   * In place of `run` where a tool of the worker has to be waited for; `tell` says how far it is, and lets others have
+   * their turn, for so many ms where the one who hears it needs them.
+   */
   work?(
     request: Request,
     tools: Tools,

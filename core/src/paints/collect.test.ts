@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import { alikePaint, collectRows, makersOf, samePaint, USUAL_MILLILITRES } from './collect'
+import { alikeAmong, collectRows, makersOf, samePaint, USUAL_MILLILITRES } from './collect'
 import type { PaintRow } from './paintRow'
 import { pricePerMillilitre } from './reading/price'
 
@@ -85,7 +85,7 @@ describe('a paint that may be owned under another writing', () => {
   ] as const
   const paints = [own, ...others].map((p) => ({ ...p, pigments: [...p.pigments] }))
   const alike = (name: string, maker = '', pigments: string[] = [], formula?: string) =>
-    alikePaint(paints, { name, maker, pigments, formula })?.id
+    alikeAmong(paints)({ name, maker, pigments, formula })?.id
   it.each(['Sienna, burnt', 'burnt siena', 'B. Sienna', 'Burnt sienna'])('%s is asked about', (name) =>
     expect(alike(name)).toBe('a'),
   )

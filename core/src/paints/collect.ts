@@ -129,9 +129,6 @@ const inAnyOrder = (name: string) => [...readName(name).words].sort().join(' ')
  * The one paint of the collection that a row may well name again, though not letter by letter: the same words of the
  * trade in any order and spelling, no other maker, no other codes, the same formula. To be asked, never assumed.
  */
-export const alikePaint = (paints: Iterable<Paint>, row: NamesAPaint): Paint | undefined => alikeAmong(paints)(row)
-
-/** As `alikePaint`, for many rows. */
 export function alikeAmong(paints: Iterable<Paint>): (row: NamesAPaint) => Paint | undefined {
   const byWords = new Map<string, Paint[]>()
   for (const paint of paints) {

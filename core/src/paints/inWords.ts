@@ -1,3 +1,4 @@
+import { leanInWords } from '../colour/lean'
 import type { Paint } from '../documents/paint'
 import { viewOfPaint, type PaintView } from './view'
 import { propertiesOf, type Known } from './properties'
@@ -20,8 +21,8 @@ export function codesInWords(paint: Pick<Paint, 'pigments'> & Partial<Paint>): s
 /** What a painter files it under and where it leans: `yellow earth, leans orange`; `red, leans violet (cool)`; `blue`. */
 export function familyInWords({ fine, family, lean }: Pick<PaintView, 'fine' | 'family' | 'lean'>): string {
   const name: string = fine ?? family ?? 'no family'
-  if (!lean?.toward || lean.family === 'neutral' || name.startsWith(lean.toward)) return name
-  return `${name}, leans ${lean.toward}${lean.temperature ? ` (${lean.temperature})` : ''}`
+  const isSaid = !lean?.toward || lean.family === 'neutral' || name.startsWith(lean.toward)
+  return isSaid ? name : leanInWords(lean, name)
 }
 
 /** A paint as a row of a list is read aloud: `Sap green, Northwall, PG7 PY150`. */

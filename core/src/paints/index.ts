@@ -1,7 +1,6 @@
 /** Properties and search of paints; what is read of them. What is shared of it, by name. */
 export {
   alikeAmong,
-  alikePaint,
   collectRows,
   makersOf,
   OWNED_MEANS,

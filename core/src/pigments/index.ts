@@ -1,11 +1,11 @@
 /** Codes, reference, names, cautions, the scales of the trade. What is shared of it, by name. */
 export { basisOf, type ReferenceFigure } from './basis'
 export { cautionsInWords, cautionsOfCodes, OF_EVERY_PIGMENT, type PaintCautions } from './cautions'
-export { parsePigmentCodes } from './grammar'
+export { parsePigmentCode, parsePigmentCodes } from './grammar'
 export { questionCodes } from './plausibility'
 export { pigmentByCode, pigmentById, pigmentVariants, REFERENCE_PIGMENTS, type ReferencePigment } from './reference'
 export { readName, type WordRead } from './tradeWords'
-export { coloursOfCode, variantInName, variantKey, type VariantRead } from './variants'
+export { coloursOfCode, variantAsked, variantInName, variantKey, type VariantRead } from './variants'
 export { CLASSIC_MIXTURES, commonnessOf, replacementInWords, replacementOf } from './trade'
 export { lightfastnessOf } from './scales'
 export { type PigmentFilter, searchPigments } from './searchPigments'

@@ -140,7 +140,7 @@ function callsOf({ id, variant = '', names }: ReferencePigment): readonly string
 }
 
 /** Of these, the ones that a paint's name speaks of by the longest of their names, as whole words. */
-export function namedIn(pigments: readonly ReferencePigment[], name: string): ReferencePigment[] {
+function namedIn(pigments: readonly ReferencePigment[], name: string): ReferencePigment[] {
   const words = ` ${plainWords(name)} `
   const lengths = pigments.map((p) =>
     callsOf(p).reduce((most, own) => (words.includes(` ${own} `) ? Math.max(most, own.length) : most), 0),

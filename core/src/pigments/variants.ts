@@ -56,6 +56,23 @@ function callsOf(code: string, choices: readonly ReferencePigment[]): readonly C
 const wordsOf = (text: string) => readName(text).words
 
 /**
+ * The code of which a paint's name leaves open which of its colours it has, with the first guess. Of paints of several
+ * pigments nothing is asked: their swatch tells more than a variant.
+ */
+export function variantAsked({
+  name,
+  pigments,
+}: {
+  name: string
+  pigments: readonly string[]
+}): { code: string; proposed?: ReferencePigment } | undefined {
+  const [code, another] = pigments
+  const named = code && !another ? variantInName(code, name) : undefined
+  if (!code || !named || named.said) return undefined
+  return { code, ...(named.proposed ? { proposed: named.proposed } : {}) }
+}
+
+/**
  * Which colour of a code a paint's name speaks of, its words in any order and spelling: the longest call counts; where
  * several colours are called alike, or by a word that is used for others too, it is proposed and not said. Undefined
  * where the code has one colour only. Names from memory; see data/pigments/SOURCE.md.

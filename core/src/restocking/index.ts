@@ -1,4 +1,5 @@
 /** What to buy next: needs, shops' offers, a plan within a budget, what was spent. What is shared of it, by name. */
+export { answerNeed } from './answerNeed'
 export { closersOf } from './closers'
 export { costOfFill, costOfPalette, costOfSitting, type Worth } from './costOf'
 export { byRankAndWeight, gatherNeeds, withAnswer } from './gatherNeeds'

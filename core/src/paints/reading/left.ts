@@ -40,6 +40,12 @@ function shareOf(match: RegExpMatchArray): number | undefined {
   return share >= 0 && share <= 1 ? share : undefined
 }
 
+/** What a match of a share says is left, whether it says so or says what is gone. */
+function leftAfter(match: RegExpMatchArray): Left | undefined {
+  const share = shareOf(match)
+  return share === undefined ? undefined : { share: /^(?:used|gone|empty)/i.test(match[7] ?? '') ? 1 - share : share }
+}
+
 /** Takes what a line says of what is left: `1/3 left`, `half used`, `6 ml left`, `half a tube of`. Nothing left is no share. */
 export function takeLeft(rest: Rest): Left | undefined {
   let left: Left | undefined
@@ -48,10 +54,8 @@ export function takeLeft(rest: Rest): Left | undefined {
   })
   if (left) return left
   rest.take(LEFT, (m) => {
-    const share = shareOf(m)
-    if (share === undefined) return false
-    left = { share: /^(?:used|gone|empty)/i.test(m[7]!) ? 1 - share : share }
-    return true
+    left = leftAfter(m)
+    return left !== undefined
   })
   if (left) return left
   rest.take(PART_OF_A_TUBE, (m) => {
@@ -73,9 +77,7 @@ export function readLeft(text: string): Left | undefined {
     String.raw`^(?:about |~ ?)?(?:${SHARE})\s*(left|full|remaining|used(?:\s+up)?|gone|empty)?$`,
     'iu',
   ).exec(plain)
-  const part = share && shareOf(share)
-  if (part === undefined || part === null) return undefined
-  return { share: /^(?:used|gone|empty)/i.test(share![7] ?? '') ? 1 - part : part }
+  return share ? leftAfter(share) : undefined
 }
 
 /** What is left, in ml of what it held when new, to a tenth. */

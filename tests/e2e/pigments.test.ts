@@ -16,7 +16,7 @@ describe('the reference of pigments', () => {
     await app.type('Search pigments', 'p.b. 28')
     await app.says('2 of')
     await (await app.find('ul[aria-label="Pigments"] button')).click()
-    await app.says('Sold as a royal blue and, with chromium, as a teal')
+    await app.says('Sold as a deep blue and as a turquoise')
     await app.says('Cobalt compound')
     await app.says('(from memory)')
     await app.says('Cobalt turquoise, Gannet Street')

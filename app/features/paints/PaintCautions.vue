@@ -1,15 +1,13 @@
 <script setup lang="ts">
 import type { Paint } from '@juxtachrome/core/documents'
 import { referenceOf } from '@juxtachrome/core/film'
-import { cautionsOfCodes, OF_EVERY_PIGMENT } from '@juxtachrome/core/pigments'
+import { cautionsOfCodes, OF_EVERY_PIGMENT, unknownInWords } from '@juxtachrome/core/pigments'
 import { computed } from 'vue'
 
 /** What is usually said of the harm in a paint's pigments; `brief` in one line. */
 const props = defineProps<{ paint: Paint; brief?: boolean }>()
 const known = computed(() => cautionsOfCodes(props.paint.pigments, referenceOf(props.paint)))
-const unknown = computed(() =>
-  known.value.unknown.length ? `Of ${known.value.unknown.join(', ')} nothing is known here: read the label.` : '',
-)
+const unknown = computed(() => unknownInWords(known.value.unknown) ?? '')
 const about = computed(() => known.value.lines.map((l) => `${l.text.split(':')[0]} (${l.codes.join(', ')})`).join('; '))
 </script>
 

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { colourDifference, differenceInWords, parseColour, toScreen } from '@juxtachrome/core/colour'
-import { coloursOfCode, variantInName, variantKey } from '@juxtachrome/core/pigments'
+import { coloursOfCode, variantInName, variantKey, variantNow } from '@juxtachrome/core/pigments'
 import { labOfSwatch, problemOfSwatchPair } from '@juxtachrome/core/film'
 import { SWATCH_KINDS, type Paint, type Swatch, type SwatchKind } from '@juxtachrome/core/documents'
 import { strengthInWords } from '@juxtachrome/core/mixing'
@@ -52,7 +52,8 @@ const variants = computed(() =>
     .filter((code) => coloursOfCode(code).length > 1)
     .map((code) => {
       const named = variantInName(code, props.paint.name)
-      const said = props.paint.variants?.[code] ?? (named?.said && variantKey(named.said))
+      const own = props.paint.variants?.[code]
+      const said = own ? variantNow(code, own) : named?.said && variantKey(named.said)
       return { code, said, proposed: said ? undefined : named?.proposed }
     }),
 )

@@ -3,6 +3,7 @@ import type { Assessment, Finding, Gap, Remedy } from '@juxtachrome/core/choosin
 import type { Palette } from '@juxtachrome/core/documents'
 import { costToFill } from '@juxtachrome/core/filling'
 import { sumsOf } from '@juxtachrome/core/paints'
+import { unknownInWords } from '@juxtachrome/core/pigments'
 import { counted } from '@juxtachrome/core/units'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { usePaletteCommands } from '~/features/palettes'
@@ -63,7 +64,15 @@ const handling = computed(() => {
     ['Staining', say.tallyInWords(h.staining)],
     ['Granulation', say.tallyInWords(h.granulation)],
     ['From a dry pan', say.tallyInWords(h.rewetting)],
-    ['Caution', h.cautions ? `${counted(h.cautions, 'paint')} need${h.cautions === 1 ? 's' : ''} it` : 'none needs it'],
+    [
+      'Caution',
+      [
+        h.cautions ? `${counted(h.cautions, 'paint')} need${h.cautions === 1 ? 's' : ''} it` : 'none needs it',
+        unknownInWords(h.unknownCodes),
+      ]
+        .filter(Boolean)
+        .join('. '),
+    ],
     ['Pigments', `${h.pigments}${h.shared.length ? `; shared: ${h.shared.join(', ')}` : ''}`],
     ['To fill it', costInWords.value],
     ['Makers', h.makers.join(', ') || 'none recorded'],

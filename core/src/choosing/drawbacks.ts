@@ -6,7 +6,7 @@ import { leftInAll } from '../ledger/items'
 import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
 import { pricePerMillilitre, pricePerMlInWords } from '../paints/reading/price'
 import { viewOfPaint } from '../paints/view'
-import { cautionsOfCodes } from '../pigments/cautions'
+import { cautionsOfCodes, unknownInWords } from '../pigments/cautions'
 import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
 import { counted } from '../units'
 import { TWINS_BELOW, twinDifference } from './verdict/tooMuch'
@@ -89,11 +89,16 @@ function reformulated(paint: Paint, owned: readonly Paint[], enough: string): Dr
 }
 
 function caution(paint: Paint): Drawback | undefined {
-  const { isMild, forChildren, lines } = cautionsOfCodes(paint.pigments, referenceOf(paint))
+  const { isMild, forChildren, lines, unknown } = cautionsOfCodes(paint.pigments, referenceOf(paint))
   if (isMild && forChildren !== 'no') return undefined
-  const what = [...new Set(lines.map((l) => l.text.split(':')[0]!.toLowerCase()))].join(', ')
+  const careful = lines.filter((l) => !l.isMild).map((l) => l.text.split(':')[0]!.toLowerCase())
+  const notKnown = unknownInWords(unknown)
+  if (!careful.length && notKnown) return { kind: 'caution', words: asClause(notKnown) }
+  const what = [...new Set(careful), ...(notKnown ? [asClause(notKnown)] : [])].join('; ')
   return { kind: 'caution', words: `needs caution: ${what || 'read its label'}` }
 }
+
+const asClause = (sentence: string) => `${sentence[0]!.toLowerCase()}${sentence.slice(1, -1)}`
 
 function inThePan(paint: Paint): Drawback | undefined {
   const slow = referenceOf(paint).find((r) => r.inPan?.startsWith('rewets slowly'))

@@ -5,7 +5,7 @@ import { planAt } from '../documents/plan'
 import { mainPaintOf, type PaletteState } from '../ledger/stays'
 import { propertiesOf } from '../paints/properties'
 import { referenceOf } from '../film/paintOptics'
-import { cautionsOfCodes } from '../pigments/cautions'
+import { cautionsOfCodes, unknownInWords } from '../pigments/cautions'
 import { viewOfPaint, type PaintView } from '../paints/view'
 import type { Lightfastness } from '../pigments/scales'
 
@@ -139,19 +139,20 @@ function permanence(planned: Planned[]): Finding[] {
 /** One line for all of them: which paints need caution; why is said on each. The label comes first. */
 function cautions(planned: Planned[]): Finding[] {
   const careful = planned.flatMap(({ placeId, view }) => {
-    const { isMild, forChildren } = cautionsOfCodes(view.paint.pigments, referenceOf(view.paint))
-    return !isMild ? [{ placeId, name: view.paint.name, forChildren }] : []
+    const { isMild, forChildren, unknown } = cautionsOfCodes(view.paint.pigments, referenceOf(view.paint))
+    return !isMild ? [{ placeId, name: view.paint.name, forChildren, unknown }] : []
   })
   const first = careful[0]
   if (!first) return []
   const places = careful.map((c) => c.placeId).join(', ')
   const ruledOut = careful.some((c) => c.forChildren === 'no') ? ' Not a palette for a child.' : ''
+  const notKnown = unknownInWords([...new Set(careful.flatMap((c) => c.unknown))])
   const needs = careful.length === 1 ? `${first.name} (${places}) needs caution` : `Paints that need caution: ${places}`
   return [
     {
       code: 'needs-caution',
       weight: 'note',
-      message: `${needs}; open a paint to read why.${ruledOut}`,
+      message: [`${needs}; open a paint to read why.${ruledOut}`, ...(notKnown ? [notKnown] : [])].join(' '),
       remedy: { kind: 'show-place', placeId: first.placeId, words: `Show ${first.placeId}` },
     },
   ]

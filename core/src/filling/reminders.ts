@@ -2,7 +2,7 @@ import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import { referenceOf } from '../film/paintOptics'
 import { viewOfPaint } from '../paints/view'
-import { cautionsOfCodes } from '../pigments/cautions'
+import { cautionsOfCodes, unknownInWords } from '../pigments/cautions'
 
 export interface FillingMoment {
   paint: Paint
@@ -41,6 +41,7 @@ export function remindersAt(moment: FillingMoment): { before: string[]; during: 
       ...says(remarks.has('cracked cap'), 'Its cap is cracked: have film and a rubber band ready.'),
       ...says(isOver, 'Another paint lies below. Clean it out first, unless this is meant.'),
       ...(cautions.isMild ? [] : cautions.lines.map((l) => l.text)),
+      ...[unknownInWords(cautions.unknown) ?? []].flat(),
       ...says(!cautions.isMild, 'Wash your hands afterwards; the label and the safety data sheet come first.'),
     ],
     during: [

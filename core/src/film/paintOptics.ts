@@ -1,7 +1,13 @@
 import { colourDifference } from '../colour/difference'
 import type { Optics } from './optics'
 import { labOfSwatch, type OpticalPaint, type OpticalSwatch, type SwatchSource } from './swatch'
-import { materialByName, pigmentByCode, REFERENCE_PIGMENTS, type ReferencePigment } from '../pigments/reference'
+import {
+  materialByName,
+  pigmentByCode,
+  REFERENCE_PIGMENTS,
+  variantNow,
+  type ReferencePigment,
+} from '../pigments/reference'
 import { coloursOfCode, variantInName, variantKey } from '../pigments/variants'
 import { fail, ok, type Result } from '../result'
 import { problemOfSwatchPair } from './swatchPair'
@@ -47,7 +53,7 @@ export interface PaintOptics extends Optics {
  * Absorption and scattering of a paint, from its swatches where there are any, starting from the
  * absorption of its pigments; from the pigments' reference alone where there are none.
  *
- * Errors: `outside-the-model` (fluorescent, pearlescent, interference, metallic), `nothing-known`
+ * Errors: `outside-the-model` (fluorescent dyes and paints, pearlescent, interference, metallic), `nothing-known`
  * (no swatch, no pigment of the reference), `bad-swatch` (not numbers), `masstone-lighter-than-wash`, `bad-spectrum`.
  */
 export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
@@ -55,11 +61,8 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
   const odd = [masstone, wash].find((s) => s && ![s.L, s.a, s.b].every(Number.isFinite))
   if (odd) return fail('bad-swatch', 'A swatch is three numbers: L*, a* and b*.', odd === wash ? 'wash' : 'masstone')
   const pigments = referenceOf(paint)
-  if (paint.effect || pigments.some((p) => p.kind === 'effect'))
-    return fail(
-      'outside-the-model',
-      `${paint.effect ?? 'Pearl, mica or metal'}: such paint sends light back in ways this model does not hold; it is kept out of predictions.`,
-    )
+  const beyond = outsideTheModel(paint, pigments)
+  if (beyond) return fail('outside-the-model', beyond)
   if (!masstone && !wash && pigments.length === 0)
     return fail('nothing-known', 'No swatch and no pigment code of the reference: paint out a swatch first.')
   const exchanged = problemOfSwatchPair(masstone, wash)
@@ -98,6 +101,22 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
     ...common,
     ...(meets(fitted, targets) ? {} : doubtOf(fitted)),
   })
+}
+
+/** Why a paint is kept out of predictions, in words: what glows, glitters or is metal, and what of it could have been told. */
+function outsideTheModel(paint: OpticalPaint, pigments: readonly ReferencePigment[]): string | undefined {
+  const named = (kind: ReferencePigment['kind']) => pigments.filter((p) => p.kind === kind)
+  const [shining, glittering] = [named('dye'), named('effect')]
+  if (!paint.effect && !shining.length && !glittering.length) return undefined
+  const what = [
+    ...(paint.effect ? [paint.effect] : []),
+    ...(shining.length ? [`${shining.map((p) => p.id).join(', ')}, a dye that shines`] : []),
+    ...(glittering.length && !paint.effect ? [`${glittering.map((p) => p.id).join(', ')}: pearl, mica or metal`] : []),
+  ].join('; ')
+  const rest = pigments.filter((p) => p.kind !== 'dye' && p.kind !== 'effect').map((p) => p.id)
+  const part = rest.length ? ` Only its ${rest.join(', ')} could be told, and that is not this paint.` : ''
+  const why = 'such paint sends light back in ways this model does not hold; it is kept out of predictions.'
+  return `${what[0]!.toUpperCase()}${what.slice(1)}: ${why}${part}`
 }
 
 /** Where a pigment is not in the reference, CIEDE2000 (judgement): with swatches, and without any. */
@@ -147,7 +166,8 @@ function saidVariant(
 ): ReferencePigment | undefined {
   const colours = coloursOfCode(code)
   if (colours.length < 2) return undefined
-  return colours.find((p) => variantKey(p) === chosen?.[code]) ?? variantInName(code, name ?? '')?.said
+  const key = chosen?.[code] && variantNow(code, chosen[code])
+  return colours.find((p) => variantKey(p) === key) ?? variantInName(code, name ?? '')?.said
 }
 
 function nearestOf(

@@ -7,7 +7,7 @@ import { referenceOf } from '../film/paintOptics'
 import { propertiesOf } from '../paints/properties'
 import { familyInWords } from '../paints/inWords'
 import { viewOfPaint } from '../paints/view'
-import { cautionsOfCodes } from '../pigments/cautions'
+import { cautionsOfCodes, unknownInWords } from '../pigments/cautions'
 import { REFERENCE_PIGMENTS } from '../pigments/reference'
 import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
 import { paintOfPigment } from '../standins/sought'
@@ -29,10 +29,12 @@ export function mattersOf(paint: Paint): string {
     .slice(0, 300)
 }
 
-/** The usual cautions for a paint's pigments, where there are more than the mild ones of every pigment. */
+/** The usual cautions for a paint's pigments, where there are more than the mild ones, and the codes of which nothing is known. */
 function cautionsOf(paint: Paint): string[] {
-  const { isMild, lines } = cautionsOfCodes(paint.pigments, referenceOf(paint))
-  return isMild ? [] : lines.map((l) => l.text.slice(0, 400)).slice(0, 12)
+  const { isMild, lines, unknown } = cautionsOfCodes(paint.pigments, referenceOf(paint))
+  if (isMild) return []
+  const notKnown = unknownInWords(unknown)
+  return [...(notKnown ? [notKnown] : []), ...lines.map((l) => l.text)].map((text) => text.slice(0, 400)).slice(0, 12)
 }
 
 function lineOf(paint: Paint, name: string, more = ''): StudentLine {

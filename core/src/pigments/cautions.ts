@@ -22,13 +22,16 @@ const CAUTIONS: Record<string, string> = {
   zinc: 'Zinc compound: harmful to water life; keep solids out of the drain.',
   copper: 'Copper compound: harmful to water life in quantity.',
   dye: 'Basic dye or its lake: harmful if swallowed, irritates eyes, stains skin; some of its kind are suspected of causing cancer.',
+  'acid-dye': 'Acid dye or its lake: may irritate eyes and skin, stains; some people react to dyes of this kind.',
+  'lead-lake': 'Lakes of this kind were made with lead once, and old paint still may hold it: never for children.',
+  'chromium-3': 'Trivalent chromium: not the toxic, hexavalent kind.',
   'metal-dust': 'Metal powder: do not breathe dust; keep dry powder from sparks.',
   animal: 'Of animal origin.',
   'toxic-plant': 'A strong purgative plant resin: do not lick the brush.',
 }
 
 /** With any of these a paint is not for children; so are the pigments named below (usual cautions, from memory). */
-const NOT_FOR_CHILDREN = new Set(['lead', 'arsenic', 'mercury', 'chromate', 'cadmium'])
+const NOT_FOR_CHILDREN = new Set(['lead', 'lead-lake', 'arsenic', 'mercury', 'chromate', 'cadmium'])
 const NOT_FOR_CHILDREN_BY_CODE = new Set(['PY40', 'PV14', 'PV49', 'PB33', 'PY31', 'NY24'])
 
 /** What holds for every pigment. */
@@ -43,18 +46,22 @@ export const cautionsInWords = (keys: readonly string[]): string[] => [
 
 /** What the reference knows of the harm that a paint may do: graded words, and never silence about a code it does not hold. */
 export interface PaintCautions {
-  /** Each with the codes it is about. */
-  lines: { codes: readonly string[]; text: string }[]
+  /** Each with the codes it is about; mild ones are said on the paint itself and nowhere else. */
+  lines: { codes: readonly string[]; text: string; isMild: boolean }[]
   /** `no` where a pigment rules it out; otherwise nobody but the label can say. */
   forChildren: 'no' | 'only where the label says so'
-  /** Nothing beyond what harms water or comes from animals. */
+  /** Nothing beyond what harms water or comes from animals; never where a code is not known. */
   isMild: boolean
   /** Codes of which nothing is known here. */
   unknown: readonly string[]
 }
 
 /** Said on the paint itself, and no reason to be careful of a whole palette. */
-const MILD = new Set(['zinc', 'copper', 'manganese', 'animal'])
+const MILD = new Set(['zinc', 'copper', 'manganese', 'animal', 'chromium-3'])
+
+/** What is said of codes that the reference does not hold; undefined where it holds them all. */
+export const unknownInWords = (codes: readonly string[]): string | undefined =>
+  codes.length ? `Of ${codes.join(', ')} nothing is known here: read the label.` : undefined
 
 const keysOf = (code: string, as: readonly ReferencePigment[]): readonly string[] | undefined => {
   const own = as.filter((p) => p.code === code)
@@ -80,13 +87,16 @@ export function cautionsOfCodes(codes: readonly string[], as: readonly Reference
   ]
   const byKey = new Map<string, string[]>()
   for (const { code, keys = [] } of known) for (const key of keys) byKey.set(key, [...(byKey.get(key) ?? []), code])
-  const lines = [...byKey].flatMap(([key, about]) => (CAUTIONS[key] ? [{ codes: about, text: CAUTIONS[key] }] : []))
+  const lines = [...byKey].flatMap(([key, about]) =>
+    CAUTIONS[key] ? [{ codes: about, text: CAUTIONS[key], isMild: MILD.has(key) }] : [],
+  )
+  const unknown = known.filter(({ keys }) => keys === undefined).map(({ code }) => code)
   const ruledOut = [...byKey.keys()].some((key) => NOT_FOR_CHILDREN.has(key))
   const isOut = ruledOut || codes.some((code) => NOT_FOR_CHILDREN_BY_CODE.has(code))
   return {
     lines,
     forChildren: isOut ? 'no' : 'only where the label says so',
-    isMild: [...byKey.keys()].every((key) => MILD.has(key)),
-    unknown: known.filter(({ keys }) => keys === undefined).map(({ code }) => code),
+    isMild: unknown.length === 0 && [...byKey.keys()].every((key) => MILD.has(key)),
+    unknown,
   }
 }

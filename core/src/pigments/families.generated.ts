@@ -48,7 +48,7 @@ export const FAMILY_ROWS: Readonly<Record<string, readonly [family: string, lean
   "PV16": ["violet","red"],
   "PV23": ["violet","blue"],
   "PB29": ["blue","violet"],
-  "PB28 royal": ["blue",""],
+  "PB28 blue": ["blue",""],
   "PB60": ["blue","violet"],
   "PB15:1": ["blue",""],
   "PB15:6": ["blue",""],

@@ -1,9 +1,16 @@
 /** Codes, reference, names, cautions, the scales of the trade. What is shared of it, by name. */
 export { basisOf, type ReferenceFigure } from './basis'
-export { cautionsInWords, cautionsOfCodes, OF_EVERY_PIGMENT, type PaintCautions } from './cautions'
+export { cautionsInWords, cautionsOfCodes, OF_EVERY_PIGMENT, type PaintCautions, unknownInWords } from './cautions'
 export { parsePigmentCode, parsePigmentCodes } from './grammar'
 export { questionCodes } from './plausibility'
-export { pigmentByCode, pigmentById, pigmentVariants, REFERENCE_PIGMENTS, type ReferencePigment } from './reference'
+export {
+  pigmentByCode,
+  pigmentById,
+  pigmentVariants,
+  REFERENCE_PIGMENTS,
+  type ReferencePigment,
+  variantNow,
+} from './reference'
 export { readName, type WordRead } from './tradeWords'
 export { coloursOfCode, variantAsked, variantInName, variantKey, type VariantRead } from './variants'
 export { CLASSIC_MIXTURES, commonnessOf, replacementInWords, replacementOf } from './trade'

@@ -45,7 +45,7 @@ describe('the reference of pigments', () => {
     // the usual colour of a code keeps the code as its id; paints are told apart by their names
     expect(pigmentByCode('PB29')).toMatchObject({ id: 'PB29', variant: 'usual' })
     expect(pigmentVariants('PR108').map((p) => p.variant)).toEqual(['light', 'deep', 'medium', 'scarlet', 'maroon'])
-    expect(pigmentVariants('PB28').map((p) => p.hides)[0]).toContain('teal')
+    expect(pigmentVariants('PB28').map((p) => p.hides)[0]).toContain('turquoise')
   })
 
   it('knows minerals that are sold by name, without a code', () => {

@@ -152,15 +152,32 @@ function namedIn(pigments: readonly ReferencePigment[], name: string): Reference
 /** The mineral or the like that a paint without a code is named for; the longest name in it. */
 export const materialByName = (name: string): ReferencePigment | undefined => namedIn(MATERIALS_WITHOUT_A_CODE, name)[0]
 
+/** Variants that were called otherwise once, as they still stand in records. */
+const FORMER_NAMES: Readonly<Record<string, Readonly<Record<string, string>>>> = { PB28: { royal: 'blue' } }
+/** What a variant is called now. */
+export const variantNow = (code: string, variant: string): string => FORMER_NAMES[code]?.[variant] ?? variant
+
 /** The pigment, or variant of one, of an id such as `PV19 rose`; undefined where the reference holds none. */
-export const pigmentById = (id: string): ReferencePigment | undefined => REFERENCE_PIGMENTS.find((p) => p.id === id)
+export const pigmentById = (id: string): ReferencePigment | undefined => {
+  const [code = '', ...variant] = id.split(' ')
+  const now = variant.length ? `${code} ${variantNow(code, variant.join(' '))}` : id
+  return REFERENCE_PIGMENTS.find((p) => p.id === now)
+}
 
 /** All variants of a code, in the table's order; empty when the reference does not hold it. Any writing of the code will do. */
 export function pigmentVariants(code: string): readonly ReferencePigment[] {
   const own = byCode.get(code)
   if (own) return own
   const parsed = parsePigmentCode(code)
-  return byCode.get(parsed.ok ? parsed.value.code : code) ?? []
+  const plain = parsed.ok ? parsed.value.code : code
+  return byCode.get(plain) ?? subTypesOf(plain)
+}
+
+/** Where a code is held with its sub-types only (PR48:1 to PR48:4), these are what it may stand for. */
+function subTypesOf(code: string): readonly ReferencePigment[] {
+  const held = REFERENCE_PIGMENTS.filter((p) => p.code.startsWith(`${code}:`))
+  byCode.set(code, held)
+  return held
 }
 
 /**

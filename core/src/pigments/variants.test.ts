@@ -57,13 +57,13 @@ const NAMES: Record<string, readonly (readonly [name: string, variant: string])[
     ['Evening', '?'],
   ],
   PB28: [
-    ['Cobalt blue', 'royal'],
-    ['Blue cobalt', 'royal'],
-    ['Cobalt deep', 'royal'],
+    ['Cobalt blue', 'blue'],
+    ['Blue cobalt', 'blue'],
+    ['Cobalt deep', 'blue'],
     ['Cobalt turquoise', 'teal'],
     ['Turquoise', 'teal'],
     ['Cobalt teal', 'teal'],
-    ['Harbour blue', '? royal'],
+    ['Harbour blue', '? blue'],
   ],
   PB29: [
     ['French ultramarine', 'usual'],

@@ -203,7 +203,7 @@ export class Judge {
     const { isMild, unknown } = cautionsOfCodes(paint.pigments, referenceOf(paint))
     return [
       ...(levelOn(LIGHTFASTNESSES, light) >= 3 ? [`${paint.name} fades: lightfastness ${light}`] : []),
-      ...(isMild ? [] : [`${paint.name} needs caution`]),
+      ...(isMild || unknown.length ? [] : [`${paint.name} needs caution`]),
       ...(unknown.length ? [`cautions of ${unknown.join(', ')} not known`] : []),
       ...(referenceOf(paint).some((r) => r.inPan?.startsWith('rewets slowly'))
         ? [`${paint.name} hardens in a pan`]

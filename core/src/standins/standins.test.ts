@@ -97,7 +97,7 @@ describe('standing in, as painters know it', () => {
   })
 
   it('the teal PB28 does not stand in for the blue PB28, though the code is the same (practice)', () => {
-    const blue = paint('cobalt blue', ['PB28'], { variants: { PB28: 'royal' } })
+    const blue = paint('cobalt blue', ['PB28'], { variants: { PB28: 'blue' } })
     const teal = paint('cobalt teal', ['PB28'], { variants: { PB28: 'teal' } })
     const [other] = standInsFor(blue, primaries, [...primaries, teal]).filter((s) => s.paintId === 'cobalt teal')
     expect(other!.kind).toBe('same pigments')
@@ -197,7 +197,7 @@ describe('the list', () => {
   it('is ordered by what matters: who wants behaviour gets another than who wants colour alone', () => {
     const none = { colour: 0, mixtures: 0, behaviour: 0, permanence: 0, purity: 0, price: 0, staying: 0 }
     const wanted = paint('cerulean', ['PB35'])
-    const owned = [paint('phthalo', ['PB15:3']), paint('cobalt', ['PB28'], { variants: { PB28: 'royal' } })]
+    const owned = [paint('phthalo', ['PB15:3']), paint('cobalt', ['PB28'], { variants: { PB28: 'blue' } })]
     const by = (matters: typeof none) => standInsFor(wanted, [], owned, { matters, most: 1 }).filter((s) => s.paintId)
     const steps = (s: (typeof owned)[number] | { unlike: { steps: number }[] }) =>
       (s as { unlike: { steps: number }[] }).unlike.reduce((sum, u) => sum + u.steps, 0)

@@ -52,7 +52,7 @@ function washAsLightAs(what: string, L: number): Lch {
 const SIENNA = 'PBr7 burnt sienna'
 const UMBER = 'PBr7 burnt umber'
 const ROSE = 'PV19 rose'
-const COBALT = 'PB28 royal'
+const COBALT = 'PB28 blue'
 
 export const FACTS: readonly Fact[] = [
   // greens

@@ -112,9 +112,10 @@ export const WISHES: readonly Wish[] = [
     options: [on('mild', 'none that need caution'), on('child', 'fit for a child')],
     judge(paint, value) {
       const { isMild, forChildren, unknown } = cautionsOfCodes(paint.pigments, referenceOf(paint))
-      if (forChildren === 'no' || (value === 'mild' && !isMild) || (value === 'child' && !isMild))
-        return { against: forChildren === 'no' ? 'not for children' : 'needs caution' }
-      if (unknown.length || paint.pigments.length === 0) return { unknown: 'cautions not known' }
+      if (forChildren === 'no') return { against: 'not for children' }
+      if (unknown.length) return { against: `nothing is known here of ${unknown.join(', ')}` }
+      if (!isMild) return { against: 'needs caution' }
+      if (paint.pigments.length === 0) return { unknown: 'cautions not known' }
       return value === 'child' ? { unknown: 'only the label says whether it is for children' } : undefined
     },
   },

@@ -103,6 +103,8 @@ export interface Handling {
   granulation: Tally
   rewetting: Tally
   cautions: number
+  /** Codes of which nothing is known here; they are never mild. */
+  unknownCodes: string[]
   /** Different pigments, and those that more than one paint holds. */
   pigments: number
   shared: string[]

@@ -40,6 +40,7 @@ export function handlingOf(paints: readonly Paint[]): Handling {
         ? { value: IN_PAN[Math.max(...levels)]!, from: 'assumed' }
         : undefined
     }),
+    unknownCodes: [...new Set(paints.flatMap((p) => cautionsOfCodes(p.pigments, referenceOf(p)).unknown))],
     cautions: paints.filter((p) => !cautionsOfCodes(p.pigments, referenceOf(p)).isMild).length,
     pigments: counts.size,
     shared: [...counts].flatMap(([code, n]) => (n > 1 ? [code] : [])),

@@ -92,7 +92,7 @@ export const DOUBTFUL_LINES: readonly (readonly [line: string, expected: Expecte
   ['Turquoise PB28', { n: 'Turquoise', c: 'PB28' }],
   ['Cobalt blue PB28', { n: 'Cobalt blue', c: 'PB28' }],
   ['Blue, cobalt PB28', { n: 'Blue cobalt', c: 'PB28' }],
-  ['Skerry blue PB28', { n: 'Skerry blue', c: 'PB28', w: 'PB28 royal?' }],
+  ['Skerry blue PB28', { n: 'Skerry blue', c: 'PB28', w: 'PB28 blue?' }],
   ['Permanent rose PV19', { n: 'Permanent rose', c: 'PV19' }],
   ['Skerry rose PV19', { n: 'Skerry rose', c: 'PV19' }],
   ['Violet PV19', { n: 'Violet', c: 'PV19' }],

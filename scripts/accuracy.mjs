@@ -74,7 +74,7 @@ function realPaint(pigment, gauss) {
   )
   const S = film.S.map((s) => s * Math.exp(bends[0]))
   const washLoad = Math.min(1, Math.max(0.03, film.washLoad * Math.exp(gauss() * 0.3)))
-  return { pigment, optics: { K, S, washLoad, body: core.bodyOf(pigment) } }
+  return { pigment, optics: { K, S, washLoad, body: core.bodyOf(pigment), perPart: film.perPart } }
 }
 function singles() {
   const lines = []

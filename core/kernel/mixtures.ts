@@ -16,7 +16,8 @@ let paints: usize = 0
 let perPart: usize = 0
 let body: usize = 0
 let weights: usize = 0
-let ground: f32 = 0
+let grounds: usize = 0
+let inner: f32 = 0
 let surface: f32 = 0
 let ratios: usize = 0
 let cells: usize = 0
@@ -51,11 +52,12 @@ export function prepare(at: usize): void {
   best = load<u32>(at, 52)
   choice = load<u32>(at, 56)
   scratch = load<u32>(at, 60)
-  ground = load<f32>(at, 64)
+  grounds = load<u32>(at, 64)
   surface = load<f32>(at, 68)
   step = load<f32>(at, 72)
   across = load<i32>(at, 76)
   limit = load<f32>(at, 80)
+  inner = load<f32>(at, 84)
 }
 
 /** Cube root of values from 0.008 to 1.3: a first guess from the exponent, then Halley's step twice. */
@@ -94,7 +96,7 @@ function colours(i: i32, j: i32, k: i32, count: i32, group: i32, chains: i32, oc
   const w2 = f32x4.mul(e2, laid)
   const w3 = f32x4.mul(e3, laid)
   const one = f32x4.splat(1)
-  const G = f32x4.splat(ground)
+  const k2 = f32x4.splat(inner)
   const p1 = paints + i * PAINT
   const p2 = paints + j * PAINT
   const p3 = paints + k * PAINT
@@ -110,10 +112,13 @@ function colours(i: i32, j: i32, k: i32, count: i32, group: i32, chains: i32, oc
       K = f32x4.add(K, f32x4.mul(w3, v128.load32_splat(p3 + at)))
       S = f32x4.add(S, f32x4.mul(w3, v128.load32_splat(p3 + at, 48)))
     }
+    const G = v128.load32_splat(grounds + at)
     const sum = f32x4.add(K, S)
     const u = f32x4.mul(K, f32x4.add(sum, S))
     const p = f32x4.sub(S, f32x4.mul(sum, G))
-    const q = f32x4.sub(sum, f32x4.mul(S, G))
+    // what the surface holds back inside: R / (1 - k2 R), as one fraction
+    const q = f32x4.sub(f32x4.sub(sum, f32x4.mul(S, G)), f32x4.mul(k2, p))
+    const rest = f32x4.sub(one, f32x4.mul(k2, G))
     const out = scratch + n * (LOADS << 4)
     for (let chain = 0; chain < chains; chain++) {
       const X: f32 = chain == 0 ? 0.0078125 : 0.005524272
@@ -128,7 +133,7 @@ function colours(i: i32, j: i32, k: i32, count: i32, group: i32, chains: i32, oc
         if (o >= OCTAVES - octaves)
           v128.store(
             out + (((OCTAVES - 1 - o) * 2 + chain) << 4),
-            f32x4.div(f32x4.add(G, f32x4.mul(p, t)), f32x4.add(one, f32x4.mul(q, t))),
+            f32x4.div(f32x4.add(G, f32x4.mul(p, t)), f32x4.add(rest, f32x4.mul(q, t))),
           )
         if (o < OCTAVES - 1) t = f32x4.div(f32x4.add(t, t), f32x4.add(one, f32x4.mul(u, f32x4.mul(t, t))))
       }

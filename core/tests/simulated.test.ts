@@ -13,7 +13,7 @@ it('what was made up is never a measurement: not for a film, a photograph, a not
   const of = (masstone: typeof swatch | typeof real) => cachedOptics(paint('p', { pigments: ['PR254'], masstone }))
   const [made, measured] = [of(swatch), of(real)]
   if (!made.ok || !measured.ok) throw new Error('no optics')
-  expect(made.value.expectedError).not.toEqual(measured.value.expectedError)
+  expect(made.value.error).not.toEqual(measured.value.error)
 
   const box = {
     id: 'b',

@@ -39,7 +39,7 @@ export function learned({ core, gaussian, row, stats, must }) {
     })
     const real = pigments.map((pigment) => ({
       ...core.referenceFilm(pigment),
-      perPart: Math.exp(gauss() * HIDDEN),
+      perPart: core.referenceFilm(pigment).perPart * Math.exp(gauss() * HIDDEN),
     }))
     const titanium = must(core.opticsOfPaint({ pigments: ['PW6'] }))
     const truth = (parts, list = real) =>

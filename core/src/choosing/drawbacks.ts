@@ -1,7 +1,7 @@
 import { byDocument } from '../collection/caches'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import { referenceOf } from '../film/paintOptics'
+import { referenceOf } from '../film/whichReference'
 import { leftInAll } from '../ledger/items'
 import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
 import { pricePerMillilitre, pricePerMlInWords } from '../paints/reading/price'

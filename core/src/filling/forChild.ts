@@ -1,5 +1,5 @@
 import type { Paint } from '../documents/paint'
-import { referenceOf } from '../film/paintOptics'
+import { referenceOf } from '../film/whichReference'
 import { cautionsOfCodes } from '../pigments/cautions'
 
 /**

@@ -1,6 +1,6 @@
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import { referenceOf } from '../film/paintOptics'
+import { referenceOf } from '../film/whichReference'
 import { viewOfPaint } from '../paints/view'
 import { cautionsOfCodes, unknownInWords } from '../pigments/cautions'
 

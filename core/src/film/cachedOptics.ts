@@ -1,5 +1,6 @@
 import type { Result } from '../result'
-import { opticsOfPaint, saidVariants, type PaintOptics } from './paintOptics'
+import { opticsOfPaint, type PaintOptics } from './paintOptics'
+import { saidVariants } from './whichReference'
 import type { OpticalPaint } from './swatch'
 
 const fitted = new Map<string, Result<PaintOptics>>()
@@ -7,14 +8,16 @@ const MOST_KEPT = 6000
 
 /** Optics by what they depend on, fitted once. */
 export function cachedOptics(paint: OpticalPaint): Result<PaintOptics> {
-  const { pigments, masstone, wash, transparency, effect } = paint
+  const { pigments, masstone, wash, washes, transparency, effect, medium } = paint
   const key = JSON.stringify([
     pigments,
     pigments.length ? saidVariants(paint) : paint.name,
     masstone,
     wash,
+    washes,
     transparency,
     effect,
+    medium,
   ])
   const known = fitted.get(key)
   if (known) return known

@@ -1,5 +1,4 @@
 import { BANDS, STEP_NM, WAVELENGTHS, type Spectrum } from '../colour/bands'
-import { strengthOf } from './strength'
 
 /** A film as the fit sees it: shapes to be mixed, bent a little, and laid at two loads. */
 export interface FilmModel {
@@ -11,8 +10,6 @@ export interface FilmModel {
   scattering: number
   /** How freely the absorption may be bent: 1 as with a known shape, more without one. */
   freedom: number
-  /** Tinting strength that the paint is thought to have (natural logarithm); unknown for whites and the like. */
-  tinting?: { middle: number; sd: number }
   /** Load of the wash, usually 0.15. */
   washLoad: { middle: number; sd: number }
 }
@@ -84,21 +81,34 @@ function sampled(shape: Spectrum, at: number): number {
   return shape[i]! + (clamped - i) * (shape[i + 1]! - shape[i]!)
 }
 
-export const priorCount = (model: FilmModel) => parameterCount(model) + 1
+/** How far from the point where the fit begins each parameter usually lies, one standard deviation, in their order. */
+function usualSds({ shapes, strengths, freedom, washLoad }: FilmModel): Float64Array {
+  const bumps = CENTRES.map(() => BUMP_SD * freedom)
+  return Float64Array.from([
+    ...shapes.map((_, j) => strengths[j]!.sd),
+    Math.min(freedom, 2),
+    ...bumps,
+    BASE_SD * freedom,
+    SCATTER_SD * Math.sqrt(freedom),
+    washLoad.sd,
+  ])
+}
+/** The same as independent directions. */
+export const usualSpread = (model: FilmModel): Float64Array[] =>
+  [...usualSds(model)].map((sd, j, all) => {
+    const direction = new Float64Array(all.length)
+    direction[j] = sd
+    return direction
+  })
 
-/** How far parameters and film lie from what is usual, in standard deviations; one residual each, and one for the strength. */
-export function priorResiduals(x: Float64Array, model: FilmModel, film: Film, into: Float64Array, at: number): void {
-  const m = model.shapes.length
-  const { freedom } = model
-  for (let j = 0; j < m; j += 1) into[at + j] = (x[j]! - model.strengths[j]!.middle) / model.strengths[j]!.sd
-  into[at + m] = x[m]! / Math.min(freedom, 2)
-  for (let b = 0; b < CENTRES.length; b += 1) into[at + m + 1 + b] = x[m + 1 + b]! / (BUMP_SD * freedom)
-  const rest = at + m + 1 + CENTRES.length
-  into[rest] = x[m + 1 + CENTRES.length]! / (BASE_SD * freedom)
-  into[rest + 1] = x[m + 2 + CENTRES.length]! / (SCATTER_SD * Math.sqrt(freedom))
-  into[rest + 2] = x[m + 3 + CENTRES.length]! / model.washLoad.sd
-  const { tinting } = model
-  into[rest + 3] = tinting ? (Math.log(strengthOf(film.K)) - tinting.middle) / tinting.sd : 0
+export const priorCount = (model: FilmModel) => parameterCount(model)
+
+/** How far parameters lie from what is usual, in standard deviations, one residual each. */
+export function priorResiduals(x: Float64Array, model: FilmModel, into: Float64Array, at: number): void {
+  const first = startOf(model)
+  usualSds(model).forEach((sd, j) => {
+    into[at + j] = (x[j]! - first[j]!) / sd
+  })
 }
 
 export const newFilm = (): Film => ({ K: new Float64Array(BANDS), S: new Float64Array(BANDS), washLoad: 0.15 })

@@ -1,6 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
-import { depthOf, filmOver, insideOf, outsideOf, thickFilm } from './kubelkaMunk'
+import { depthOf, filmOver, thickFilm } from './kubelkaMunk'
+import { insideOf, outsideOf } from './sheet'
 
 const K = fc.double({ min: 1e-4, max: 40, noNaN: true })
 const S = fc.double({ min: 1e-4, max: 8, noNaN: true })

@@ -1,3 +1,5 @@
+import { WHITE_SHEET, type Sheet } from './sheet'
+
 /**
  * A film of paint over paper, two-constant Kubelka-Munk at finite load, one wavelength at a time
  * (Kubelka 1948, J. Opt. Soc. Am. 38, 448-457, in rational form, so that S -> 0 is no special case):
@@ -7,18 +9,6 @@
  *
  * K, S absorption and scattering per unit load, 0 upward; X the load, 0 upward, 1 at masstone; Rg what lies below, 0..1.
  */
-
-/** What the surface of a dry film sends back before the light enters, 0..1 (judgement: matt watercolour). */
-export const SURFACE = 0.02
-/** Reflectance of bright watercolour paper, 0..1, flat over the spectrum (judgement). */
-export const PAPER = 0.93
-/** A black line of waterproof ink, for the test of covering power (judgement). */
-export const BLACK_LINE = 0.045
-
-/** From measured reflectance to what holds inside the film, without the surface's share. */
-export const insideOf = (measured: number): number => (measured - SURFACE) / (1 - SURFACE)
-/** From inside the film to what is measured: k1 + (1 - k1) R. */
-export const outsideOf = (inside: number): number => SURFACE + (1 - SURFACE) * inside
 
 /** tanh(gX)/g, the depth that light works through; X where there is nothing to absorb or scatter. */
 export function depthOf(K: number, S: number, X: number): number {
@@ -39,15 +29,18 @@ export function thickFilm(K: number, S: number): number {
   return 1 + ks - Math.sqrt(ks * ks + 2 * ks)
 }
 
-/** Measured reflectance of a film over white paper, per band, 0..1. */
+/** Measured reflectance of a film on a sheet, per band, 0..1. */
 export function filmOnPaper(
   K: ArrayLike<number>,
   S: ArrayLike<number>,
   load: number,
-  paper = PAPER,
+  { ground, k1, k2 }: Sheet = WHITE_SHEET,
   into = new Float64Array(K.length),
 ): Float64Array {
-  const ground = insideOf(paper)
-  for (let i = 0; i < into.length; i += 1) into[i] = outsideOf(filmOver(K[i]!, S[i]!, load, ground))
+  const out = (1 - k1) * (1 - k2)
+  for (let i = 0; i < into.length; i += 1) {
+    const R = filmOver(K[i]!, S[i]!, load, ground[i]!)
+    into[i] = k1 + (out * R) / (1 - k2 * R)
+  }
   return into
 }

@@ -5,14 +5,14 @@ export type Residuals = (x: Float64Array, into: Float64Array) => void
  * Levenberg-Marquardt with differences for slopes, for a few dozen parameters of similar size
  * (Marquardt 1963, J. Soc. Indust. Appl. Math. 11, 431-441). Deterministic.
  *
- * @returns the best point found and its sum of squares.
+ * @returns the best point found, its sum of squares, and how far the parameters may be from it, see `spreadOf`.
  */
 export function leastSquares(
   residuals: Residuals,
   count: number,
   start: ArrayLike<number>,
   steps = 30,
-): { x: Float64Array; cost: number } {
+): { x: Float64Array<ArrayBuffer>; cost: number; spread: Float64Array[] } {
   const n = start.length
   let x = Float64Array.from(start)
   let r = new Float64Array(count)
@@ -39,7 +39,26 @@ export function leastSquares(
     }
     if (before - cost < 2e-4 * (1 + cost)) break
   }
-  return { x, cost }
+  slopes(residuals, x, r, jacobian)
+  return { x, cost, spread: spreadOf(normalEquations(jacobian, r, n).normal, n) }
+}
+
+/**
+ * Independent directions of one standard deviation in which the parameters may lie off: the columns of L^-T, where
+ * J'J = L L' (so that the sum of their outer products is the inverse of J'J; residuals are in standard deviations).
+ */
+function spreadOf(normal: Float64Array, n: number): Float64Array[] {
+  const L = cholesky(normal, n, 0)
+  if (!L) return []
+  return Array.from({ length: n }, (_, k) => {
+    const column = new Float64Array(n)
+    for (let j = n - 1; j >= 0; j -= 1) {
+      let sum = j === k ? 1 : 0
+      for (let i = j + 1; i < n; i += 1) sum -= L[i * n + j]! * column[i]!
+      column[j] = sum / L[j * n + j]!
+    }
+    return column
+  })
 }
 
 const square = (r: Float64Array) => r.reduce((s, v) => s + v * v, 0)
@@ -71,8 +90,8 @@ function normalEquations(jacobian: Float64Array, r: Float64Array, n: number) {
   return { normal, gradient }
 }
 
-/** Cholesky of the damped normal matrix; undefined when it is not positive. */
-function solve(normal: Float64Array, gradient: Float64Array, n: number, damping: number): Float64Array | undefined {
+/** Cholesky of the damped normal matrix, lower; undefined when it is not positive. */
+function cholesky(normal: Float64Array, n: number, damping: number): Float64Array | undefined {
   const L = Float64Array.from(normal)
   for (let j = 0; j < n; j += 1) L[j * n + j] = L[j * n + j]! * (1 + damping) + 1e-12
   for (let j = 0; j < n; j += 1) {
@@ -84,6 +103,12 @@ function solve(normal: Float64Array, gradient: Float64Array, n: number, damping:
       else L[j * n + j] = Math.sqrt(sum)
     }
   }
+  return L
+}
+
+function solve(normal: Float64Array, gradient: Float64Array, n: number, damping: number): Float64Array | undefined {
+  const L = cholesky(normal, n, damping)
+  if (!L) return undefined
   const x = Float64Array.from(gradient)
   for (let j = 0; j < n; j += 1) {
     for (let i = 0; i < j; i += 1) x[j]! -= L[j * n + i]! * x[i]!

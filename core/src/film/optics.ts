@@ -1,8 +1,10 @@
 import type { Spectrum } from '../colour/bands'
-import { labOfReflectance } from '../colour/tristimulus'
+import { labOfReflectance, type Light } from '../colour/tristimulus'
 import type { Transparency } from '../pigments/scales'
 import type { LabD65 } from '../units'
-import { BLACK_LINE, filmOnPaper, filmOver, insideOf, outsideOf } from './kubelkaMunk'
+import { loadOfWash } from './dilution'
+import { filmOnPaper } from './kubelkaMunk'
+import { BLACK_SHEET, type Sheet, WHITE_SHEET } from './sheet'
 
 /** What a paint does to light, per unit load; load 1 is its masstone. */
 export interface Optics {
@@ -16,23 +18,20 @@ export interface Optics {
   body?: number
   /** What one part of it does in a mixture, against what its film says; 1 where nothing is said. */
   perPart?: number
+  /** What its swatches were painted on, and what it is shown on; bright white paper where nothing is said. */
+  on?: Sheet
 }
 
-/** Water to one part of paint at which a wash is painted out, by drops. */
-export const WASH_WATER = 6
-/** How much a part of water thins a paint, from the load of its wash. */
-export const thinningOf = (washLoad: number) => (1 / washLoad - 1) / WASH_WATER
-
 /** Load on the paper when a mixture is thinned with `water` parts to one of paint, 0 upward: 1 without water, its wash at 6. */
-export const loadAt = ({ washLoad }: Pick<Optics, 'washLoad'>, water: number): number =>
-  1 / (1 + Math.max(0, water) * thinningOf(washLoad))
+export const loadAt = ({ washLoad }: Pick<Optics, 'washLoad'>, water: number): number => loadOfWash(washLoad, water)
 
-/** Measured reflectance of a paint or mixture on white paper, 36 bands, 0..1. */
-export const reflectanceAt = ({ K, S }: Pick<Optics, 'K' | 'S'>, load: number): Spectrum => filmOnPaper(K, S, load)
+/** Measured reflectance of a paint or mixture on its paper, 36 bands, 0..1. */
+export const reflectanceAt = ({ K, S, on = WHITE_SHEET }: Pick<Optics, 'K' | 'S' | 'on'>, load: number): Spectrum =>
+  filmOnPaper(K, S, load, on)
 
-/** Colour of a paint or mixture on white paper at a load. */
-export const colourAt = (optics: Pick<Optics, 'K' | 'S'>, load: number): LabD65 =>
-  labOfReflectance(reflectanceAt(optics, load))
+/** Colour of a paint or mixture on its paper at a load, by daylight or by a lamp. */
+export const colourAt = (optics: Pick<Optics, 'K' | 'S' | 'on'>, load: number, light?: Light): LabD65 =>
+  labOfReflectance(reflectanceAt(optics, load), light)
 
 /** Colour at masstone and thinned to a wash. */
 export const masstoneOf = (optics: Optics) => colourAt(optics, 1)
@@ -40,7 +39,7 @@ export const washOf = (optics: Optics) => colourAt(optics, optics.washLoad)
 
 /** Colour over a black line, at masstone: what the paint covers. */
 export function overBlack({ K, S }: Pick<Optics, 'K' | 'S'>, load = 1): LabD65 {
-  return labOfReflectance(Float64Array.from(K, (k, i) => outsideOf(filmOver(k, S[i]!, load, insideOf(BLACK_LINE)))))
+  return labOfReflectance(filmOnPaper(K, S, load, BLACK_SHEET))
 }
 
 /** Colours from masstone to nearly bare paper, with the water of each; what a swatch is drawn from. */

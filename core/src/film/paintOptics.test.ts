@@ -12,7 +12,7 @@ import { fitReference, referenceFilm } from './referenceFilm'
 import { strengthOf, strengthOfStep } from './strength'
 import { runs } from '../../../tests/setup/runs'
 
-const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
+const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
 const swatch = (lab: { L: number; a: number; b: number }, source: Swatch['source']): Swatch => ({
   L: Math.min(100, Math.max(0, lab.L)),
   a: lab.a,
@@ -30,7 +30,9 @@ describe('the optics of a paint', () => {
     const off = USABLE.map((p) => {
       const film = referenceFilm(p)
       const miss = Math.max(colourDifference(masstoneOf(film), p.masstone), colourDifference(washOf(film), p.wash))
-      expect(miss, p.id).toBeLessThan(7)
+      expect(miss, p.id).toBeLessThan(10)
+      // what it looks like at full strength is met before its wash is
+      expect(colourDifference(masstoneOf(film), p.masstone), p.id).toBeLessThan(3)
       return miss
     }).sort((p, q) => p - q)
     expect(off[Math.floor(off.length / 2)]).toBeLessThan(3.2)
@@ -60,21 +62,12 @@ describe('the optics of a paint', () => {
     }
   })
 
-  it('strength is on one scale: each film is as strong as its step says, within a factor', () => {
+  it('a part does what the step of its pigment says, whatever its film', () => {
     for (const p of USABLE.filter(({ family }) => family !== 'white')) {
-      const ratio = strengthOf(referenceFilm(p).K) / strengthOfStep(p.step)
-      expect(Math.abs(Math.log(ratio)), p.id).toBeLessThan(Math.log(2.1))
+      const { K, perPart } = referenceFilm(p)
+      expect((strengthOf(K) * perPart) / strengthOfStep(p.step), p.id).toBeCloseTo(1, 6)
     }
-    const of = (code: string) => strengthOf(referenceFilm(pigmentByCode(code)!).K)
-    const falling = [
-      ['PB15:3', 'PG7', 'PV23', 'PBk6'],
-      ['PR122', 'PR254', 'PY3', 'PY65'],
-      ['PB29', 'PR101', 'PY35'],
-      ['PY42', 'PB28'],
-      ['PG18', 'PV14', 'PG23'],
-    ]
-    for (const [i, group] of falling.slice(1).entries())
-      expect(Math.max(...group.map(of)), group.join()).toBeLessThan(Math.min(...falling[i]!.map(of)) * 1.25)
+    expect(referenceFilm(pigmentByCode('PW6')!).perPart).toBe(1)
   })
 
   it('a paint’s strength hardly depends on small errors of its swatches', () => {
@@ -166,7 +159,8 @@ describe('the optics of a paint', () => {
       masstone: swatch(labD65(50, -40, 50), 'reader'),
       wash: swatch(labD65(60, 60, -20), 'reader'),
     })
-    expect(odd.doubt).toContain('No film of paint')
+    expect(odd.doubt).toContain('hardly belong together')
+    expect(odd.doubt).toMatch(/the (masstone|wash) lies \d+ from/)
   })
 
   it('takes the variant that the artist names, else the nearest, and says what it assumed', () => {

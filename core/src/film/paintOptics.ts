@@ -1,22 +1,19 @@
-import { colourDifference } from '../colour/difference'
+import { BANDS } from '../colour/bands'
 import type { Optics } from './optics'
-import { labOfSwatch, type OpticalPaint, type OpticalSwatch, type SwatchSource } from './swatch'
-import {
-  materialByName,
-  pigmentByCode,
-  REFERENCE_PIGMENTS,
-  variantNow,
-  type ReferencePigment,
-} from '../pigments/reference'
-import { coloursOfCode, variantInName, variantKey } from '../pigments/variants'
+import { labOfSwatch, sheetOfSwatch, type OpticalPaint, type OpticalSwatch, type SwatchSource } from './swatch'
+import { pigmentByCode, type ReferencePigment } from '../pigments/reference'
 import { fail, ok, type Result } from '../result'
 import { problemOfSwatchPair } from './swatchPair'
 import type { FilmModel } from './fitModel'
-import { fitFilm, meets, type Fitted, type Target, type Targets } from './fit'
-import { FROM_CODES, fromBothSwatches, fromOneSwatch, widened, type ExpectedError } from './expectedError'
-import { bodyOf, referenceFilm, SCATTERING, WASH_LOAD, type ReferenceFilm } from './referenceFilm'
+import { doubtOf } from './doubt'
+import { fitFilm, type Residual, type Target, type Targets } from './fit'
+import { shiftsOf, STRENGTH_SD, widened, type FilmError, type FilmShift } from './filmError'
+import { startOf, usualSpread } from './fitModel'
+import { shiftsToVariants, variationOf } from './knownAs'
+import { bodyOf, referenceFilm, SCATTERING, type ReferenceFilm } from './referenceFilm'
 import { filmFromSpectra } from './spectral'
-import { strengthOf } from './strength'
+import type { Sheet } from './sheet'
+import { nearestReference, referenceOf, unsureCodes } from './whichReference'
 
 /** Trust in a swatch by where its colour comes from, one standard deviation in CIEDE2000 (judgement). */
 export const SOURCE_SD: Record<SwatchSource, number> = {
@@ -42,10 +39,10 @@ export interface PaintOptics extends Optics {
   /** Its codes that the reference does not hold: what they do is known from its swatches only, or not at all. */
   unknown?: readonly string[]
   /** What it brings to the error of a prediction. */
-  expectedError: ExpectedError
+  error: FilmError
   /** CIEDE2000 between each recorded swatch and the film found. */
-  residual: { masstone?: number; wash?: number }
-  /** Set when no film explains both swatches: one of them is likely mistaken. */
+  residual: Residual
+  /** Set when no film explains the swatches: one of them is likely mistaken. */
   doubt?: string
 }
 
@@ -54,54 +51,113 @@ export interface PaintOptics extends Optics {
  * absorption of its pigments; from the pigments' reference alone where there are none.
  *
  * Errors: `outside-the-model` (fluorescent dyes and paints, pearlescent, interference, metallic), `nothing-known`
- * (no swatch, no pigment of the reference), `bad-swatch` (not numbers), `masstone-lighter-than-wash`, `bad-spectrum`.
+ * (no swatch, no pigment of the reference), `bad-swatch` (not numbers, an unknown source, water below 0),
+ * `masstone-lighter-than-wash`, `bad-spectrum`.
  */
 export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
-  const { masstone, wash } = paint
-  const odd = [masstone, wash].find((s) => s && ![s.L, s.a, s.b].every(Number.isFinite))
-  if (odd) return fail('bad-swatch', 'A swatch is three numbers: L*, a* and b*.', odd === wash ? 'wash' : 'masstone')
+  const { masstone, wash, washes = [] } = paint
+  const odd = oddSwatch(paint)
+  if (odd) return odd
   const pigments = referenceOf(paint)
   const beyond = outsideTheModel(paint, pigments)
   if (beyond) return fail('outside-the-model', beyond)
-  if (!masstone && !wash && pigments.length === 0)
+  const hasSwatch = Boolean(masstone ?? wash ?? washes[0])
+  if (!hasSwatch && pigments.length === 0)
     return fail('nothing-known', 'No swatch and no pigment code of the reference: paint out a swatch first.')
   const exchanged = problemOfSwatchPair(masstone, wash)
   if (exchanged) return fail('masstone-lighter-than-wash', exchanged, 'masstone')
   const starts = pigments.length ? pigments : [nearestReference(paint)]
   const films = starts.map(referenceFilm)
   const unknown = paint.pigments.filter((code) => !pigmentByCode(code))
-  const body = Math.min(...starts.map(bodyOf))
+  const on = sheetOfSwatches(paint)
   const common = {
     pigments: starts.map((p) => p.id),
-    ...(body > 1 ? { body } : {}),
+    ...(on ? { on } : {}),
+    ...laidAs(starts, films),
     ...(pigments.length ? {} : { assumedLike: true }),
     ...(unknown.length ? { unknown } : {}),
   }
+  const model = modelOf(paint, films, pigments.length > 0 && unknown.length === 0)
+  const more = moreError(paint, unknown, hasSwatch)
   if (masstone?.spectrum ?? wash?.spectrum) {
-    const spectral = filmFromSpectra(masstone?.spectrum, wash?.spectrum, scatteringOf(paint, films))
+    const spectral = filmFromSpectra(masstone?.spectrum, wash?.spectrum, scatteringOf(paint, films), on)
     if (!spectral.ok) return spectral
-    const expected = masstone?.spectrum && wash?.spectrum ? fromBothSwatches : fromOneSwatch
-    return ok({ ...spectral.value, basis: 'spectra', expectedError: expected(SOURCE_SD.spectrum), ...common })
+    const isWhole = Boolean(masstone?.spectrum && wash?.spectrum)
+    return ok({ ...spectral.value, basis: 'spectra', error: errorOfSpectra(isWhole, more), ...common })
   }
-  if (!masstone && !wash) {
-    const expectedError = unknown.length ? widened(FROM_CODES, UNKNOWN_PART) : FROM_CODES
-    return ok({ ...together(films), basis: 'reference', expectedError, ...common, residual: {} })
-  }
+  if (!hasSwatch) return ok({ ...fromCodes(paint, starts, films, model, more), ...common })
   const targets = targetsOf(paint)
-  const fitted = fitFilm(modelOf(paint, films, pigments.length > 0), targets)
-  const basis = masstone && wash ? 'both swatches' : masstone ? 'masstone only' : 'wash only'
-  const { K, S, washLoad, residual } = fitted
+  const fitted = fitFilm(model, targets)
+  const { K, S, washLoad, residual, point, spread } = fitted
+  const doubt = doubtOf(model, targets, fitted)
   return ok({
     K,
     S,
     washLoad,
     residual,
-    basis,
-    expectedError: expectedOf(basis, targets, pigments.length > 0 && unknown.length === 0),
+    basis: masstone && wash ? 'both swatches' : masstone ? 'masstone only' : 'wash only',
+    error: {
+      shifts: shiftsOf(model, point, spread),
+      strength: STRENGTH_SD,
+      more: Math.hypot(more, masstone && (wash ?? washes[0]) ? 0 : ONE_SWATCH),
+      isThinned: Boolean(wash ?? washes[0]),
+    },
     ...common,
-    ...(meets(fitted, targets) ? {} : doubtOf(fitted)),
+    ...(doubt ? { doubt } : {}),
   })
 }
+
+/** Swatches that are no colours, from no known source, or thinned with no amount of water. */
+function oddSwatch({ masstone, wash, washes = [] }: OpticalPaint): Result<never> | undefined {
+  const all = [masstone, wash, ...washes]
+  const odd = all.find((s) => s && ![s.L, s.a, s.b, s.sd ?? 0].every(Number.isFinite))
+  const field = (s: OpticalSwatch | undefined) => (s === masstone ? 'masstone' : 'wash')
+  if (odd) return fail('bad-swatch', 'A swatch is three numbers: L*, a* and b*.', field(odd))
+  const from = all.find((s) => s && !Object.hasOwn(SOURCE_SD, s.source))
+  if (from) return fail('bad-swatch', `Nothing is known of swatches from “${from.source}”.`, field(from))
+  if (washes.some((w) => w.water !== undefined && !(w.water >= 0 && w.water < 1000)))
+    return fail('bad-swatch', 'Parts of water are a number from 0 to a thousand.', 'wash')
+  return undefined
+}
+
+/** How thick it is laid, and what one part of it does beside what its film says. */
+function laidAs(starts: readonly ReferencePigment[], films: readonly ReferenceFilm[]) {
+  const body = Math.min(...starts.map(bodyOf))
+  const perPart = Math.exp(films.reduce((sum, f) => sum + Math.log(f.perPart), 0) / films.length)
+  return { ...(body > 1 ? { body } : {}), ...(perPart === 1 ? {} : { perPart }) }
+}
+
+/** What a paint was painted out on, where it is said: the same for all that is shown of it. */
+function sheetOfSwatches({ masstone, wash, washes = [] }: OpticalPaint): Sheet | undefined {
+  const said = [masstone, wash, ...washes].find((s) => s?.on)
+  return said && sheetOfSwatch(said)
+}
+
+/** A paint of which only the codes are known: equal shares of their films, as unsure as paints of these codes differ. */
+function fromCodes(
+  paint: OpticalPaint,
+  starts: readonly ReferencePigment[],
+  films: readonly ReferenceFilm[],
+  model: FilmModel,
+  more: number,
+) {
+  const spread = usualSpread(model)
+  const own = shiftsOf(model, startOf(model), spread)
+  const unsure = unsureCodes(paint)
+  const variants = unsure.flatMap((code) => shiftsToVariants(code, starts[0]!))
+  return {
+    ...together(films),
+    basis: 'reference' as const,
+    error: {
+      shifts: [...widened(own, CODES_DIFFER * variationOf(starts)), ...variants],
+      strength: STRENGTH_SD * variationOf(starts),
+      more,
+    },
+    residual: {},
+  }
+}
+/** Paints of one code differ more than a swatch leaves open (judgement). */
+const CODES_DIFFER = 1
 
 /** Why a paint is kept out of predictions, in words: what glows, glitters or is metal, and what of it could have been told. */
 function outsideTheModel(paint: OpticalPaint, pigments: readonly ReferencePigment[]): string | undefined {
@@ -122,77 +178,47 @@ function outsideTheModel(paint: OpticalPaint, pigments: readonly ReferencePigmen
 /** Where a pigment is not in the reference, CIEDE2000 (judgement): with swatches, and without any. */
 const UNKNOWN_PIGMENT = 1.4
 const UNKNOWN_PART = 6
-function expectedOf(basis: OpticsBasis, { masstone, wash }: Targets, isKnown: boolean): ExpectedError {
-  const sd = Math.max(masstone?.sd ?? 0, wash?.sd ?? 0)
-  const error = basis === 'both swatches' ? fromBothSwatches(sd) : fromOneSwatch(sd)
-  return isKnown ? error : widened(error, UNKNOWN_PIGMENT)
-}
-
-/** The reference pigments of a paint's codes; where a code has variants, what is said of it, or the nearest swatch. */
-export function referenceOf(
-  paint: Pick<OpticalPaint, 'pigments' | 'name' | 'masstone' | 'wash' | 'variants'>,
-): ReferencePigment[] {
-  if (!paint.pigments.length) return [materialByName(paint.name ?? '')].flatMap((p) => p ?? [])
-  return paint.pigments.flatMap((code) => {
-    const colours = coloursOfCode(code)
-    if (colours.length < 2) return pigmentByCode(code) ?? []
-    const said = saidVariant(code, paint)
-    if (said) return said
-    const hasSwatch = Boolean(paint.masstone ?? paint.wash)
-    if (hasSwatch && paint.pigments.length === 1) return nearestOf(colours, paint)
-    return variantInName(code, paint.name ?? '')?.proposed ?? pigmentByCode(code) ?? colours[0]!
-  })
-}
-
-/**
- * The codes of a paint of which nobody knows which of their colours it has: no swatch shows it, its name does not say it,
- * and nobody has chosen. Of paints of several pigments none is asked about: their swatch tells more than a variant.
- */
-export function unsureCodes(
-  paint: Pick<OpticalPaint, 'pigments' | 'name' | 'masstone' | 'wash' | 'variants'>,
-): string[] {
-  if (paint.pigments.length !== 1 || paint.masstone || paint.wash) return []
-  return paint.pigments.filter((code) => coloursOfCode(code).length > 1 && !saidVariant(code, paint))
-}
-
-/** Which variants of its codes a paint says it has, by the artist's choice or its name; undefined where nothing is said. */
-export const saidVariants = (paint: OpticalPaint): (string | undefined)[] =>
-  paint.pigments.map((code) => saidVariant(code, paint)?.id)
-
-/** By the artist's choice first, then by the name. */
-function saidVariant(
-  code: string,
-  { name, variants: chosen }: Pick<OpticalPaint, 'name' | 'variants'>,
-): ReferencePigment | undefined {
-  const colours = coloursOfCode(code)
-  if (colours.length < 2) return undefined
-  const key = chosen?.[code] && variantNow(code, chosen[code])
-  return colours.find((p) => variantKey(p) === key) ?? variantInName(code, name ?? '')?.said
-}
-
-function nearestOf(
-  list: readonly ReferencePigment[],
-  { masstone, wash }: Pick<OpticalPaint, 'masstone' | 'wash'>,
-): ReferencePigment {
-  const off = (p: ReferencePigment) =>
-    (masstone ? colourDifference(labOfSwatch(masstone), p.masstone) : 0) +
-    (wash ? colourDifference(labOfSwatch(wash), p.wash) : 0)
-  return list.reduce((nearest, next) => (off(next) < off(nearest) - 1e-9 ? next : nearest))
-}
-const nearestReference = (paint: OpticalPaint) =>
-  nearestOf(
-    REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye'),
-    paint,
+/** One swatch says nothing of the paper and the surface that a second one would give away (docs/accuracy.md). */
+const ONE_SWATCH = 1.3
+/** Bound otherwise than watercolour it dries otherwise, and no film here was painted with it (judgement). */
+const OTHER_MEDIUM = 2.5
+const moreError = ({ medium, pigments }: OpticalPaint, unknown: readonly string[], hasSwatch: boolean): number =>
+  Math.hypot(
+    unknown.length || !pigments.length ? (hasSwatch ? UNKNOWN_PIGMENT : UNKNOWN_PART) : 0,
+    medium && medium !== 'watercolour' ? OTHER_MEDIUM : 0,
   )
 
-function targetsOf({ masstone, wash }: OpticalPaint): Targets {
-  const target = (s: OpticalSwatch): Target => ({
+/** What is left open where every band was measured: the water, and a little in all bands. */
+function errorOfSpectra(isWhole: boolean, more: number): FilmError {
+  const even = (K: number, S: number, thinning: number): FilmShift => ({
+    K: new Float64Array(BANDS).fill(K),
+    S,
+    thinning,
+  })
+  const shifts = isWhole
+    ? [even(0.05, 0, 0), even(0, 0.1, 0), even(0, 0, 0.1)]
+    : [even(0.15, 0.2, 0), even(0, 0, OWN_WASH_SD)]
+  return { shifts, strength: STRENGTH_SD, more, isThinned: isWhole }
+}
+
+/** A swatch as the fit takes it. */
+function targetOf(s: OpticalSwatch): Target {
+  return {
     lab: labOfSwatch(s),
     // what was made up is no nearer than what is remembered, whatever was made up of its noise
     sd: s.simulated ? SOURCE_SD.memory : s.sd ? Math.max(s.sd, 0.3) : SOURCE_SD[s.source],
     tolerance: s.simulated || s.source === 'memory' ? MEMORY_TOLERANCE : SOURCE_SD[s.source],
-  })
-  return { ...(masstone ? { masstone: target(masstone) } : {}), ...(wash ? { wash: target(wash) } : {}) }
+    ...(s.on ? { on: sheetOfSwatch(s) } : {}),
+  }
+}
+function targetsOf({ masstone, wash, washes = [] }: OpticalPaint): Targets {
+  return {
+    ...(masstone ? { masstone: targetOf(masstone) } : {}),
+    ...(wash ? { wash: targetOf(wash) } : {}),
+    ...(washes.length
+      ? { washes: washes.map((w) => ({ ...targetOf(w), ...(w.water === undefined ? {} : { water: w.water }) })) }
+      : {}),
+  }
 }
 
 function scatteringOf(paint: OpticalPaint, films: readonly ReferenceFilm[]): number {
@@ -201,25 +227,22 @@ function scatteringOf(paint: OpticalPaint, films: readonly ReferenceFilm[]): num
 }
 
 /** A paint is about as strong as its pigments are in the reference; in a mixed paint the shares are open. */
-function modelOf(paint: OpticalPaint, films: readonly ReferenceFilm[], known: boolean): FilmModel {
-  const isSingle = films.length === 1
-  const strengths = isSingle
-    ? [{ middle: 0, sd: Math.log(known ? 1.8 : 4) }]
-    : films.map(() => ({ middle: -Math.log(films.length), sd: Math.log(3) }))
-  const middle = films.reduce((sum, { K }) => sum + Math.log(strengthOf(K)), 0) / films.length
+function modelOf(paint: OpticalPaint, films: readonly ReferenceFilm[], isKnown: boolean): FilmModel {
+  const strengths =
+    films.length === 1
+      ? [{ middle: 0, sd: isKnown ? LAID_SD : Math.log(4) }]
+      : films.map(() => ({ middle: -Math.log(films.length), sd: Math.log(2.5) }))
   return {
     shapes: films.map(({ K }) => K),
     strengths,
     scattering: scatteringOf(paint, films),
-    ...(known ? { tinting: { middle, sd: isSingle ? PAINT_SD : MIXED_SD } } : {}),
-    freedom: known ? 1 : 2.5,
-    washLoad: { middle: WASH_LOAD, sd: OWN_WASH_SD },
+    freedom: isKnown ? 1 : 2.5,
+    washLoad: { middle: films.reduce((sum, f) => sum + f.washLoad, 0) / films.length, sd: OWN_WASH_SD },
   }
 }
 
-/** How far a paint's strength lies from that of its pigments, as factors, one standard deviation (judgement). */
-const PAINT_SD = Math.log(1.4)
-const MIXED_SD = Math.log(1.8)
+/** How much thicker or thinner than usual a masstone is painted out, a factor, one standard deviation (judgement). */
+const LAID_SD = Math.log(1.5)
 /** A wash of one's own is counted out less exactly than the trade's 1:6 by drops (judgement). */
 const OWN_WASH_SD = Math.log(1.35)
 
@@ -231,14 +254,5 @@ function together(films: readonly ReferenceFilm[]): Optics {
     K: mean((f) => f.K),
     S: mean((f) => f.S),
     washLoad: films.reduce((sum, f) => sum + f.washLoad, 0) / films.length,
-  }
-}
-
-function doubtOf({ residual }: Fitted): { doubt: string } {
-  const { masstone = 0, wash = 0 } = residual
-  const [worst, by] = masstone > wash ? ['masstone', masstone] : ['wash', wash]
-  const nearest = `the nearest misses the ${worst} by ${by.toFixed(1)}`
-  return {
-    doubt: `No film of paint has this masstone and this wash together: ${nearest}. One of the two is likely mistaken.`,
   }
 }

@@ -4,22 +4,21 @@ import type { Spectrum } from '../colour/bands'
 const STRONGEST = 9
 
 /**
- * Tinting strength of a film: its mean absorption over the quarter of the bands where it absorbs most, per unit
- * load. It is what a part of a paint does in a mixture, whatever its hue. Above 0.
+ * How strongly a film absorbs: its mean absorption over the quarter of the bands where it absorbs most, per unit
+ * load, whatever its hue. Above 0.
  */
 export function strengthOf(K: Spectrum): number {
   const most = Float64Array.from(K).sort().subarray(-STRONGEST)
   return most.reduce((sum, k) => sum + k, 0) / STRONGEST
 }
 
-/** Strength of the weakest step. With it, a wash of 1:6 of the strongest still lets a little light through. */
-const WEAKEST = 1.3
+/** What a part of the weakest step does; with it a tint of one in ten of titanium white is as deep as painters see it (tests/published/trade.ts). */
+const WEAKEST = 0.75
+/** Each step of the trade's scale; over the five of them a part does thirty times as much (judgement). */
+const STEP = 2.34
 
-/**
- * The strength that a step of the trade's scale stands for, 1 weak to 4 very strong, halves where that much is
- * known: each step doubles what a part does (judgement; phthalo green tints some eight times as much as viridian).
- */
-export const strengthOfStep = (step: number): number => WEAKEST * 2 ** (step - 1)
+/** The tinting strength that a step of the trade's scale stands for, 1 weak to 5 overwhelming, halves where that much is known. */
+export const strengthOfStep = (step: number): number => WEAKEST * STEP ** (step - 1)
 
-/** How far a paint may be from the step it is put on: a factor, one standard deviation (judgement). */
-export const STEP_SD = Math.log(1.15)
+/** A strength against that of the weakest step: 1 for viridian, some thirty for phthalo blue. */
+export const strengthNumber = (strength: number): number => strength / WEAKEST

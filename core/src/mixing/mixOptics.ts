@@ -1,5 +1,6 @@
 import { BANDS, emptySpectrum } from '../colour/bands'
-import { thinningOf, WASH_WATER, type Optics } from '../film/optics'
+import { thinningOf, WASH_WATER } from '../film/dilution'
+import type { Optics } from '../film/optics'
 import { fail, ok, type Result } from '../result'
 
 /** One paint of a mixture. Only the ratios of the parts count. */
@@ -13,6 +14,10 @@ const MOST_PARTS = 1e6
 /** Mixed absorption beyond this is as good as black, and keeps the search's sums in range. */
 const MOST_K = 60
 
+/** What no paint has, whatever it is measured with. */
+const MOST = 1e6
+const LEAST_LOAD = 1e-6
+
 export interface Mixed extends Optics {
   /** What each paint's share does, adding up to 1, in the order given. */
   shares: number[]
@@ -24,7 +29,7 @@ export interface Mixed extends Optics {
  * thicker, and so is what is mixed with it: b_mix = sum c_i b_i, and a film b times as thick holds b times as much
  * of everything in it. A paint mixed with itself stays itself.
  *
- * Errors: `no-paint`, `bad-parts` (not a number from 0 to a million), `bad-optics` (NaN or below 0).
+ * Errors: `no-paint`, `bad-parts` (not a number from 0 to a million), `bad-optics` (NaN, below 0, beyond a million).
  */
 export function mixOptics(parts: readonly Share[]): Result<Mixed> {
   const total = parts.reduce((sum, { parts: p, optics }) => sum + p * (optics.perPart ?? 1), 0)
@@ -51,16 +56,17 @@ export function mixOptics(parts: readonly Share[]): Result<Mixed> {
     }
   })
   for (let i = 0; i < BANDS; i += 1) K[i] = Math.min(MOST_K, K[i]!)
-  return ok({ K, S, body, washLoad: 1 / (1 + WASH_WATER * thinning), shares })
+  const on = parts.find(({ optics, parts: p }) => p > 0 && optics.on)?.optics.on
+  return ok({ K, S, ...(on ? { on } : {}), body, washLoad: 1 / (1 + WASH_WATER * thinning), shares })
 }
 
 function problemOf({ K, S, washLoad, body = 1, perPart = 1 }: Optics): string | undefined {
   if (K.length !== BANDS || S.length !== BANDS) return `Optics hold ${BANDS} bands.`
-  if (!(washLoad > 0 && washLoad <= 1)) return 'The load of a wash lies above 0 and is at most 1.'
-  if (!(body >= 1 && body < Infinity && perPart > 0 && perPart < Infinity))
-    return 'Body is 1 upward, and a part does more than nothing.'
+  if (!(washLoad >= LEAST_LOAD && washLoad <= 1)) return 'The load of a wash lies above 0 and is at most 1.'
+  if (!(body >= 1 && body <= MOST && perPart >= 1 / MOST && perPart <= MOST))
+    return 'Body is 1 upward, and a part does more than nothing and no more than a million times as much as usual.'
   for (let i = 0; i < BANDS; i += 1)
-    if (!(K[i]! >= 0 && S[i]! >= 0 && K[i]! < Infinity && S[i]! < Infinity))
-      return 'Absorption and scattering are finite and not below 0.'
+    if (!(K[i]! >= 0 && S[i]! >= 0 && K[i]! <= MOST && S[i]! <= MOST))
+      return 'Absorption and scattering are numbers from 0 to a million.'
   return undefined
 }

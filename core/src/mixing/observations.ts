@@ -2,7 +2,8 @@ import { derived } from '../collection/caches'
 import { recipesIn } from '../collection/lists'
 import { same } from '../documents/diff'
 import { labD65, type LabD65 } from '../units'
-import { masstoneOf, WASH_WATER, washOf, type Optics } from '../film/optics'
+import { masstoneOf, washOf, type Optics } from '../film/optics'
+import { WASH_WATER } from '../film/dilution'
 import type { Swatch } from '../documents/paint'
 import type { Recipe } from '../documents/recipe'
 import { labOfSwatch } from '../film/swatch'
@@ -14,6 +15,11 @@ export interface Observation {
   masstone?: LabD65
   wash?: LabD65
 }
+
+/** Whether a note is made of numbers. */
+export const isSound = ({ paints, masstone, wash }: Observation): boolean =>
+  paints.every((p) => p.parts >= 0 && Number.isFinite(p.parts)) &&
+  [masstone, wash].every((lab) => !lab || [lab.L, lab.a, lab.b].every(Number.isFinite))
 
 /** The colour of a swatch that was really painted; what was made up says nothing. */
 const seenIn = (swatch: Swatch | undefined) => (swatch?.simulated ? undefined : labOfSwatch(swatch))

@@ -5,11 +5,12 @@ import { pigmentByCode, REFERENCE_PIGMENTS } from '../pigments/reference'
 import type { Result } from '../result'
 import { opticsOfPaint } from '../film/paintOptics'
 import { labD65, type LabD65 } from '../units'
-import { mixtureColours, predictMixture, type MixturePart, type SharedOptics } from './predictMixture'
+import { mixtureColours, predictMixture, type MixturePart } from './predictMixture'
+import type { DoubtedOptics } from './mixtureError'
 import { findRecipes } from './recipes/findRecipes'
 import { runs } from '../../../tests/setup/runs'
 
-const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect')
+const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
 const opticsOf = (i: number) => {
   const p = USABLE[i]!
   const optics = opticsOfPaint({ pigments: [p.code], ...(p.variant ? { variants: { [p.code]: p.variant } } : {}) })
@@ -163,7 +164,7 @@ describe('how sure a prediction is', () => {
     return must(opticsOfPaint({ pigments: [code], masstone: swatch(p.masstone), wash: swatch(p.wash) }))
   }
   const guessed = (code: string) => must(opticsOfPaint({ pigments: [code] }))
-  const expected = (list: [optics: SharedOptics, parts: number][], water = 0) =>
+  const expected = (list: [optics: DoubtedOptics, parts: number][], water = 0) =>
     must(
       predictMixture(
         list.map(([optics, parts]) => ({ optics, parts })),
@@ -212,6 +213,50 @@ describe('how sure a prediction is', () => {
     )
   })
 
+  it('is continuous: a trace of another paint changes it by a trace, and a paint beside itself by nothing', () => {
+    const [blue, red, white] = [guessed('PB29'), measured('PR254'), guessed('PW6')]
+    for (const other of [red, white])
+      for (const water of [0, 2, 6]) {
+        const alone = expected([[blue, 1]], water)
+        const trace = expected(
+          [
+            [blue, 1],
+            [other, 1e-5],
+          ],
+          water,
+        )
+        expect(Math.abs(trace.median - alone.median)).toBeLessThan(0.02)
+        expect(Math.abs(trace.most - alone.most)).toBeLessThan(0.05)
+        const itself = expected(
+          [
+            [blue, 1],
+            [blue, 3],
+          ],
+          water,
+        )
+        expect(itself.median).toBeCloseTo(alone.median, 9)
+      }
+  })
+
+  it('codes differ: phthalo blue is better known by its code than a natural earth, and that than an unsaid one', () => {
+    const spread = (paint: Parameters<typeof opticsOfPaint>[0]) => expected([[must(opticsOfPaint(paint)), 1]]).median
+    const [blue, sienna] = [spread({ pigments: ['PB15:3'] }), spread({ pigments: ['PBr7'], name: 'Burnt sienna' })]
+    expect(sienna).toBeGreaterThan(blue * 1.2)
+    expect(spread({ pigments: ['PBr7'] })).toBeGreaterThan(sienna)
+  })
+
+  it('is narrowed by a further wash, and widened by another medium', () => {
+    const p = pigmentByCode('PV19', 'rose')!
+    const at = (lab: typeof p.wash) => ({ L: lab.L, a: lab.a, b: lab.b, source: 'photo' as const })
+    const base = { pigments: ['PV19'], variants: { PV19: 'rose' }, masstone: at(p.masstone) }
+    const film = must(opticsOfPaint(base))
+    const seen = must(predictMixture([{ optics: film, parts: 1 }], { water: 3 })).lab
+    const more = must(opticsOfPaint({ ...base, washes: [{ ...at(seen), water: 3 }] }))
+    expect(expected([[more, 1]], 3).median).toBeLessThan(expected([[film, 1]], 3).median)
+    const gouache = must(opticsOfPaint({ ...base, medium: 'gouache' }))
+    expect(expected([[gouache, 1]]).median).toBeGreaterThan(expected([[film, 1]]).median + 0.5)
+  })
+
   it('a code that the reference does not hold is named and makes the prediction less sure', () => {
     const whole = guessed('PB29')
     const part = must(opticsOfPaint({ pigments: ['PB29', 'PB999'] }))
@@ -234,13 +279,26 @@ describe('how sure a prediction is', () => {
     expect(code(opticsOfPaint({ pigments: ['PB29'], masstone: { L: NaN, a: 0, b: 0, source: 'typed' } }))).toBe(
       'bad-swatch',
     )
+    const odd = (more: object) => code(predictMixture([{ optics: { ...optics, ...more }, parts: 1 }]))
+    expect(odd({ K: new Float64Array(36).fill(1e308) })).toBe('bad-optics')
+    expect(odd({ washLoad: 1e-320 })).toBe('bad-optics')
+    const noted = [{ paints: [{ id: 'x', parts: 1 }], masstone: { white: 'D65' as const, L: NaN, a: 0, b: 0 } }]
+    expect(code(predictMixture([{ optics, parts: 1 }], { observations: noted }))).toBe('bad-observation')
+    const from = 'the moon' as 'typed'
+    expect(code(opticsOfPaint({ pigments: ['PB29'], masstone: { L: 30, a: 0, b: 0, source: from } }))).toBe(
+      'bad-swatch',
+    )
     const paints = [{ id: 'x', optics }]
+    const noWash = { kind: 'paint', masstone: labD65(40, 0, 0) } as unknown as Parameters<
+      typeof findRecipes
+    >[0]['target']
+    expect(code(findRecipes({ target: noWash, paints }))).toBe('bad-target')
     expect(code(findRecipes({ target: { kind: 'colour', lab: { white: 'D65', L: 50, a: NaN, b: 0 } }, paints }))).toBe(
       'bad-target',
     )
     const same = labD65(40, 10, 10)
     const flat = findRecipes({ target: { kind: 'paint', masstone: same, wash: same }, paints })
-    expect(flat.ok && flat.value.best.every((r) => r.water >= 0 && r.water <= 40)).toBe(true)
+    expect(flat.ok && flat.value.best.every((r) => r.water >= 0 && r.water <= 60)).toBe(true)
   })
 })
 

@@ -4,16 +4,14 @@ import { labOfReflectance } from '../colour/tristimulus'
 import type { Spectrum } from '../colour/bands'
 import { fail, ok, type Result } from '../result'
 import type { LabD65 } from '../units'
-import { correctionFor, correctedAt, weightAt, type Correction, type Observation } from './observations'
-import { fromBothSwatches, spreadAt, type ExpectedError, type Spread } from '../film/expectedError'
-import { strengthOf } from '../film/strength'
-import { loadAt, rampOf, reflectanceAt, transparencyOf, WASH_WATER, type Optics } from '../film/optics'
+import { correctionFor, correctedAt, isSound, weightAt, type Correction, type Observation } from './observations'
+import { loadAt, rampOf, reflectanceAt, transparencyOf, type Optics } from '../film/optics'
+import { WASH_WATER } from '../film/dilution'
+import { errorOfMixture, type DoubtedOptics, type ErrorEllipse } from './mixtureError'
 import { mixOptics } from './mixOptics'
 
-/** Optics that know how far to trust them, as `opticsOfPaint` gives them. */
-export type SharedOptics = Optics & { expectedError?: ExpectedError }
 export interface MixturePart {
-  optics: SharedOptics
+  optics: DoubtedOptics
   parts: number
   /** Needed only for corrections by own notes. */ id?: string
 }
@@ -45,7 +43,7 @@ export interface MixturePrediction {
   chroma: { masstone: number; wash: number }
   transparency: ReturnType<typeof transparencyOf>
   /** Expected error of the colour at the water asked for. */
-  expected: Spread
+  expected: ErrorEllipse
   /** How many own notes corrected it. */
   correctedBy: number
 }
@@ -55,13 +53,15 @@ export interface MixturePrediction {
  * Kubelka-Munk at finite load (see film.ts). Parts are free of scale, the order does not matter,
  * a paint mixed with itself stays itself.
  *
- * Errors: `no-paint`, `bad-parts`, `bad-optics`, `bad-water`.
+ * Errors: `no-paint`, `bad-parts`, `bad-optics`, `bad-water`, `bad-observation`.
  */
 export function predictMixture(
   parts: readonly MixturePart[],
   { water = 0, observations = [] }: MixtureOptions = {},
 ): Result<MixturePrediction> {
   if (!Number.isFinite(water) || water < 0) return fail('bad-water', 'Parts of water are a number from 0 upward.')
+  const odd = observations.find((o) => !isSound(o))
+  if (odd) return fail('bad-observation', 'A note of a mixture holds what is no colour, or no number of parts.')
   const mixed = mixOptics(parts)
   if (!mixed.ok) return mixed
   const { shares, ...optics } = mixed.value
@@ -83,7 +83,7 @@ export function predictMixture(
     value: { darkest: masstone.L, wash: wash.L },
     chroma: { masstone: dark.C, wash: light.C },
     transparency: transparencyOf(optics),
-    expected: expectedAt(water, parts, shares, correction),
+    expected: narrowedBy(errorOfMixture(parts, water, asked.lab), water, correction),
     correctedBy: correction?.count ?? 0,
   })
 }
@@ -108,32 +108,11 @@ export function mixtureColours(
   return ok(waters.map((w) => colourAt(mixed.value, w, correction).lab))
 }
 
-/** What optics bring of which nothing is said. */
-const UNSAID = fromBothSwatches(3)
-
-/**
- * How far a prediction may be off at some water. A paint weighs by what it does there, not by its parts alone: one
- * part of a strong paint that is only guessed at rules eight of a weak one that was measured.
- */
-function expectedAt(
-  water: number,
-  parts: readonly MixturePart[],
-  shares: readonly number[],
-  correction?: Correction,
-): Spread {
-  const isSingle = shares.filter((s) => s > 0.999).length === 1
-  const effects = parts.map(({ optics }, i) => shares[i]! * strengthOf(optics.K))
-  const all = effects.reduce((sum, e) => sum + e, 0) || 1
-  const weights = effects.map((e, i) => Math.sqrt((e / all + shares[i]!) / 2))
-  const total = weights.reduce((sum, w) => sum + w, 0)
-  const spreads = parts.map(({ optics }) => {
-    const error = optics.expectedError ?? UNSAID
-    return spreadAt(isSingle ? error.alone : error.mixed, water)
-  })
-  const mean = (pick: (s: Spread) => number) =>
-    Math.sqrt(spreads.reduce((sum, s, i) => sum + (weights[i]! / total) * pick(s) ** 2, 0))
+/** What own notes of such mixtures take away of an error. */
+function narrowedBy(error: ErrorEllipse, water: number, correction: Correction | undefined): ErrorEllipse {
   const left = correction ? 1 - LEARNED * weightAt(correction, water) : 1
-  return { median: left * mean((s) => s.median), most: left * mean((s) => s.most) }
+  const { median, most, covariance } = error
+  return { median: left * median, most: left * most, covariance: covariance.map((c) => left * left * c) }
 }
 
 /** A note that counts fully takes this share of the error away (judgement). */

@@ -17,6 +17,10 @@ function must<T>(r: Result<T>): T {
 }
 const optics = (code: string) => must(opticsOfPaint({ pigments: [code] }))
 const [blue, yellow, white] = [optics('PB15:3'), optics('PY3'), optics('PW6')]
+const times = <O extends { perPart?: number }>(o: O, factor: number): O => ({
+  ...o,
+  perPart: (o.perPart ?? 1) * factor,
+})
 const KNOWN = new Map([
   ['blue', blue],
   ['yellow', yellow],
@@ -26,7 +30,7 @@ const KNOWN = new Map([
 const seen = (factor: number, partsOfBlue: number, partsOfYellow: number) =>
   must(
     predictMixture([
-      { optics: { ...blue, perPart: factor }, parts: partsOfBlue },
+      { optics: times(blue, factor), parts: partsOfBlue },
       { optics: yellow, parts: partsOfYellow },
     ]),
   )
@@ -37,7 +41,7 @@ const tint = (factor: number): StrengthNote => ({
   ],
   masstone: must(
     predictMixture([
-      { optics: { ...blue, perPart: factor }, parts: 1 },
+      { optics: times(blue, factor), parts: 1 },
       { optics: white, parts: TINT_PARTS },
     ]),
   ).masstone,
@@ -115,7 +119,7 @@ describe('a collection’s strengths', () => {
   const paint: Paint = { id: 'p', v: 2, maker: 'Skerry', name: 'Phthalo blue', pigments: ['PB15:3'] }
   it('come from recorded tints, are worked out once, and do not care for a changed name', () => {
     const documents = noDocuments()
-    documents.paints = [{ ...paint, tint: { L: 50, a: -12, b: -40, source: 'typed' } }]
+    documents.paints = [{ ...paint, tint: { L: 40, a: -12, b: -44, source: 'typed' } }]
     const collection = new Collection({ documents, unreadable: [] })
     const first = strengthsIn(readingOf(collection))
     expect(first.get('p')!.factor).toBeGreaterThan(1.5)
@@ -132,13 +136,13 @@ describe('a collection’s strengths', () => {
 })
 
 it('says it in words', () => {
-  expect(strengthInWords({ factor: 2, tested: true, notes: 0 })).toBe(
+  expect(strengthInWords({ factor: 2, sd: 0.2, tested: true, notes: 0 })).toBe(
     'One part is twice as strong as expected, by a tint test.',
   )
-  expect(strengthInWords({ factor: 0.7, tested: true, notes: 2 })).toBe(
+  expect(strengthInWords({ factor: 0.7, sd: 0.2, tested: true, notes: 2 })).toBe(
     'One part is 1.4 times as weak as expected, by a tint test and 2 notes of mixtures.',
   )
-  expect(strengthInWords({ factor: 1.05, tested: false, notes: 1 })).toBe(
+  expect(strengthInWords({ factor: 1.05, sd: 0.2, tested: false, notes: 1 })).toBe(
     'One part is as strong as expected, by 1 note of mixtures.',
   )
 })

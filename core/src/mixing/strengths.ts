@@ -8,6 +8,7 @@ import { masstoneOf, washOf, type Optics } from '../film/optics'
 import { opticsOfPaint } from '../film/paintOptics'
 import { labOfSwatch } from '../film/swatch'
 import { counted } from '../units'
+import type { DoubtedOptics } from './mixtureError'
 import { mixOptics } from './mixOptics'
 import { observationOf, type Observation } from './observations'
 
@@ -15,6 +16,8 @@ import { observationOf, type Observation } from './observations'
 export interface LearnedStrength {
   /** What one part of it does, against what its swatches and codes let expect; 1 is as expected. */
   factor: number
+  /** How far it may still be from that, one standard deviation of its natural logarithm. */
+  sd: number
   /** Whether a tint test is among the evidence, and how many notes of mixtures are. */
   tested: boolean
   notes: number
@@ -55,10 +58,11 @@ export function learnStrengths(
   const byPaint = new Map<string, StrengthNote[]>()
   for (const note of usable) for (const id of judgedBy(note)) byPaint.set(id, [...(byPaint.get(id) ?? []), note])
   const logs = new Map([...byPaint.keys()].map((id) => [id, 0]))
+  const sds = new Map<string, number>()
   const factorOf = (id: string) => Math.exp(logs.get(id) ?? 0)
   const missed = (note: StrengthNote, into: Float64Array, at: number) => {
     const mixed = mixOptics(
-      note.paints.map((p) => ({ optics: { ...optics.get(p.id)!, perPart: factorOf(p.id) }, parts: p.parts })),
+      note.paints.map((p) => ({ optics: times(optics.get(p.id)!, factorOf(p.id)), parts: p.parts })),
     )
     if (!mixed.ok) return
     const off = (seen: typeof note.masstone, is: (o: Optics) => NonNullable<typeof note.masstone>) => {
@@ -76,17 +80,29 @@ export function learnStrengths(
         into[0] = x[0]! / STRENGTH_SD
         own.forEach((note, i) => missed(note, into, 1 + 2 * i))
       }
-      const { x } = leastSquares(residuals, 1 + 2 * own.length, [logs.get(id)!], 8)
+      const { x, spread } = leastSquares(residuals, 1 + 2 * own.length, [logs.get(id)!], 8)
+      sds.set(id, Math.min(STRENGTH_SD, Math.abs(spread[0]?.[0] ?? STRENGTH_SD)))
       logs.set(id, Math.max(-MOST, Math.min(MOST, x[0]!)))
     }
   }
   return new Map(
     [...byPaint].map(([id, own]) => [
       id,
-      { factor: factorOf(id), tested: own.some((n) => n.isTint), notes: own.filter((n) => !n.isTint).length },
+      {
+        factor: factorOf(id),
+        sd: sds.get(id) ?? STRENGTH_SD,
+        tested: own.some((n) => n.isTint),
+        notes: own.filter((n) => !n.isTint).length,
+      },
     ]),
   )
 }
+
+/** The same, each part of it doing so many times as much. */
+const times = <O extends Optics>(optics: O, factor: number): O => ({
+  ...optics,
+  perPart: (optics.perPart ?? 1) * factor,
+})
 
 /** A tint test judges its paint alone: the white is the measure. */
 const judgedBy = ({ paints, isTint }: StrengthNote): Set<string> =>
@@ -139,8 +155,12 @@ function remembered(collection: Collection, optics: ReadonlyMap<string, Optics>,
 }
 
 /** A paint's optics as it mixes: what was learned of its strength included. */
-export const asItMixes = <O extends Optics>(optics: O, learned: LearnedStrength | undefined): O =>
-  learned ? { ...optics, perPart: learned.factor } : optics
+export function asItMixes<O extends DoubtedOptics>(optics: O, learned: LearnedStrength | undefined): O {
+  if (!learned) return optics
+  const stronger = times(optics, learned.factor)
+  const { error } = optics
+  return error ? { ...stronger, error: { ...error, strength: Math.min(error.strength, learned.sd) } } : stronger
+}
 
 /** `about twice as strong as its pigments let expect`, from how much evidence. */
 export function strengthInWords({ factor, tested, notes }: LearnedStrength): string {

@@ -1,6 +1,6 @@
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import { referenceOf } from '../film/paintOptics'
+import { referenceOf } from '../film/whichReference'
 
 /** In which way a paint is owned more than once. */
 export const DOUBLES = ['the same paint twice', 'the same pigments, another paint'] as const

@@ -1,7 +1,7 @@
 import { PAINT_FIELDS, wordOf, type Field } from '../documents/fieldTable'
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
-import { referenceOf } from '../film/paintOptics'
+import { referenceOf } from '../film/whichReference'
 import { cautionsOfCodes } from '../pigments/cautions'
 import { doubledAs, type Double } from './doubles'
 import { NEEDS_CARE, NEVER_USED, NO_SWATCH, SINGLE, WISHED } from './readSearch'

@@ -1,6 +1,6 @@
 import { byDocument } from '../collection/caches'
 import type { Paint } from '../documents/paint'
-import { referenceOf } from '../film/paintOptics'
+import { referenceOf } from '../film/whichReference'
 import { traitsOfMedium } from './media'
 import type { ReferencePigment } from '../pigments/reference'
 import {

@@ -8,7 +8,7 @@ import { masstoneOf, washOf } from '../film/optics'
 import { familyOfPaint, type FamilyFound } from './familyOfPaint'
 import type { LabD65 } from '../units'
 import { cachedOptics } from '../film/cachedOptics'
-import { referenceOf, unsureCodes } from '../film/paintOptics'
+import { referenceOf, unsureCodes } from '../film/whichReference'
 
 /** A paint with what follows from it, computed once per document. */
 export interface PaintView {
@@ -54,12 +54,15 @@ export function viewOfPaint(paint: Paint): PaintView {
   return view
 }
 
-/** Typical masstone and wash of the pigments, mixed in equal shares where there are several. */
+/**
+ * What a paint looks like of which no swatch is recorded: as the film of its codes does, which mixtures are made of; what
+ * is kept out of predictions, as its pigment typically does.
+ */
 function assumedSwatches(paint: Paint): { masstone: LabD65; wash: LabD65 } | undefined {
-  const pigments = referenceOf(paint)
-  if (pigments.length < 2) return pigments[0] && { masstone: pigments[0].masstone, wash: pigments[0].wash }
   const optics = cachedOptics(paint)
-  return optics.ok ? { masstone: masstoneOf(optics.value), wash: washOf(optics.value) } : undefined
+  if (optics.ok) return { masstone: masstoneOf(optics.value), wash: washOf(optics.value) }
+  const [pigment, another] = referenceOf(paint)
+  return pigment && !another ? { masstone: pigment.masstone, wash: pigment.wash } : undefined
 }
 
 const OFF_WHEEL: Partial<Record<HueFamily, number>> = { earth: 1000, neutral: 2000, white: 3000 }

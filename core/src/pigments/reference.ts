@@ -43,7 +43,7 @@ export interface ReferencePigment {
   /** Where the standard gives none: what is expected, on the same scale (judgement). */
   expected?: AstmCategory
   strength: TintingStrength
-  /** Place on the scale of tinting strength, 1 weak to 4 very strong, halves between. */
+  /** Place on the scale of tinting strength, 1 weak to 5 overwhelming, halves between. */
   step: number
   /** Left out where nothing is known. */
   inPan?: string
@@ -100,7 +100,7 @@ function pigmentOf(row: PigmentRow): ReferencePigment {
     granulation: GRANULATIONS[granulation]!,
     ...(astm ? { astm: astm as AstmCategory } : {}),
     ...(expected ? { expected: expected as AstmCategory } : {}),
-    strength: TINTING_STRENGTHS[Math.ceil(strength) - 1]!,
+    strength: TINTING_STRENGTHS[Math.max(0, Math.ceil(strength) - 1)]!,
     step: strength,
     ...(IN_PAN[pan] ? { inPan: IN_PAN[pan] } : {}),
     cautions,

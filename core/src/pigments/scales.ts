@@ -3,7 +3,7 @@ export const TRANSPARENCIES = ['transparent', 'semi-transparent', 'semi-opaque',
 export const STAININGS = ['lifts clean', 'lifts well', 'stains a little', 'stains strongly'] as const
 export const GRANULATIONS = ['smooth', 'slightly granulating', 'granulating', 'strongly granulating'] as const
 export const LIGHTFASTNESSES = ['excellent', 'very good', 'fair', 'poor', 'fugitive'] as const
-export const TINTING_STRENGTHS = ['weak', 'moderate', 'strong', 'very strong'] as const
+export const TINTING_STRENGTHS = ['weak', 'moderate', 'strong', 'very strong', 'overwhelming'] as const
 export const ASTM_CATEGORIES = ['I', 'II', 'III', 'IV', 'V'] as const
 
 export type Transparency = (typeof TRANSPARENCIES)[number]

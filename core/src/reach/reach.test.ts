@@ -21,7 +21,7 @@ import { PaletteReach, sizesOverAll } from './paletteReach'
 import { checkedTable, keyOfTable, type TargetTable } from './targetTable'
 import { runs } from '../../../tests/setup/runs'
 
-const PAINTS: IndexPaint[] = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect').map((p) => {
+const PAINTS: IndexPaint[] = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye').map((p) => {
   const optics = opticsOfPaint({ pigments: [p.code], ...(p.variant ? { variants: { [p.code]: p.variant } } : {}) })
   if (!optics.ok) throw new Error(optics.error.message)
   return { id: p.id, optics: optics.value }

@@ -2,9 +2,10 @@ import { colourDifference } from '../colour/difference'
 import { isUsable, type Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import { cachedOptics } from '../film/cachedOptics'
-import { spreadAt } from '../film/expectedError'
+import { errorOfPaint } from '../mixing/mixtureError'
 import type { Optics } from '../film/optics'
-import { type PaintOptics, referenceOf } from '../film/paintOptics'
+import type { PaintOptics } from '../film/paintOptics'
+import { referenceOf } from '../film/whichReference'
 import { farthest, mixturesWith } from '../mixing/apart'
 import { mixOptics } from '../mixing/mixOptics'
 import type { Observation } from '../mixing/observations'
@@ -116,7 +117,7 @@ export class Judge {
     const items = this.context.itemsOf(paint.id).filter(isUsable)
     const price = pricePerMillilitre(this.context.itemsOf(paint.id))
     const inMixtures = isSame ? undefined : this.#inMixtures(optics)
-    const expected = optics && spreadAt(optics.expectedError.alone, 0)
+    const expected = optics && errorOfPaint(optics)
     return this.#scored({
       key: pigment ? `buy ${pigment}` : `paint ${paint.id}`,
       kind,

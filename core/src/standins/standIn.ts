@@ -1,5 +1,5 @@
 import type { Trial } from '../documents/trial'
-import type { Spread } from '../film/expectedError'
+import type { Spread } from '../mixing/mixtureError'
 import type { Unlike } from '../mixing/unlike'
 
 /** What kind of thing stands in, in the order in which a painter looks for it. */

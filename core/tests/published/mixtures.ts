@@ -3,19 +3,29 @@ import type { Lch } from '../../src/colour/lch'
 
 /** Two reference pigments mixed, as the trade's facts and the page of accuracy look at them. */
 export const RATIOS: [number, number][] = [
+  [24, 1],
+  [16, 1],
+  [12, 1],
   [8, 1],
   [6, 1],
   [4, 1],
   [3, 1],
   [2, 1],
   [3, 2],
+  [5, 4],
   [1, 1],
+  [4, 5],
+  [3, 4],
   [2, 3],
+  [4, 7],
   [1, 2],
   [1, 3],
   [1, 4],
   [1, 6],
   [1, 8],
+  [1, 12],
+  [1, 16],
+  [1, 24],
 ]
 export interface Row {
   parts: [number, number]
@@ -35,7 +45,7 @@ export function paint(what: string) {
   return must(opticsOfPaint({ pigments: [code], ...variants }))
 }
 
-/** What lies between two reference pigments, from 8:1 to 1:8 parts. */
+/** What lies between two reference pigments, from 24:1 to 1:24 parts: a touch of the strongest goes that far. */
 export function row(one: string, other: string): Row[] {
   const [a, b] = [paint(one), paint(other)]
   return RATIOS.map((parts) => {

@@ -188,8 +188,8 @@ export const FACTS: readonly Fact[] = [
     holds: () => yellowFor('PY3', 'PB15:3') / yellowFor('PY3', COBALT) >= 2.5,
   },
   {
-    says: 'one part of phthalo blue in ten of titanium white: a clear light blue',
-    holds: () => between(55, mixed(['PB15:3', 1], ['PW6', 10]).L, 76) && mixed(['PB15:3', 1], ['PW6', 10]).C >= 22,
+    says: 'one part of phthalo blue in ten of titanium white: a strong middle blue',
+    holds: () => between(48, mixed(['PB15:3', 1], ['PW6', 10]).L, 62) && mixed(['PB15:3', 1], ['PW6', 10]).C >= 22,
   },
   {
     says: 'viridian tints white far less than phthalo green',
@@ -251,5 +251,9 @@ export const FACTS: readonly Fact[] = [
 
 /** What the model does not reproduce, and why as far as is known. */
 export const MISSED: ReadonlyMap<string, string> = new Map([
-  ['terre verte hardly tints white', 'comes out at L* 83, C* 7: weak, yet a little stronger than painters know it'],
+  ['dioxazine violet and lemon: neutral on the way', 'passes by neutral on the reddish side, at C* 12'],
+  [
+    'dioxazine violet and a warm yellow: brown, neutral',
+    'passes by neutral on the reddish side, at C* 14: its film lets more red through than painters know of it',
+  ],
 ])

@@ -1,7 +1,7 @@
 import { toLch } from '../../colour/lch'
 import { tellingSwatch } from '../../colour/family'
 import type { Paint } from '../../documents/paint'
-import { referenceOf } from '../../film/paintOptics'
+import { referenceOf } from '../../film/whichReference'
 import { propertiesOf } from '../../paints/properties'
 import { viewOfPaint } from '../../paints/view'
 import { cautionsOfCodes } from '../../pigments/cautions'

@@ -1,6 +1,6 @@
-import { PAPER, SURFACE } from '../../film/kubelkaMunk'
 import type { Optics } from '../../film/optics'
-import { atNodes, INSIDE, NODE_COUNT, NODE_WEIGHTS } from '../recipes/coarse'
+import { atNodes, NODE_COUNT, NODE_WEIGHTS } from '../recipes/nodes'
+import { groundAtNodes, sheetOfAll } from '../recipes/nodeSheet'
 import { ratioGroups } from './ratios'
 import type { TargetGrid } from './targetGrid'
 
@@ -39,7 +39,8 @@ export function layOut(optics: readonly Optics[], grid: TargetGrid) {
     at += Math.ceil(bytes / 16) * 16
     return here
   }
-  const head = take(84)
+  const head = take(88)
+  const grounds = take(NODE_COUNT * 4)
   const paints = take(n * NODE_COUNT * 2 * 4)
   const perPart = take(n * 4)
   const body = take(n * 4)
@@ -68,8 +69,11 @@ export function layOut(optics: readonly Optics[], grid: TargetGrid) {
       floats[body / 4 + i] = paint.body ?? 1
     })
     const { x, y, z } = NODE_WEIGHTS
+    const sheet = sheetOfAll(optics)
+    const { ground, surface, through } = groundAtNodes(sheet)
+    floats.set(ground, grounds / 4)
     for (let i = 0; i < NODE_COUNT; i += 1)
-      floats.set([x[i]! * INSIDE, y[i]! * INSIDE, z[i]! * INSIDE], weights / 4 + i * 3)
+      floats.set([x[i]! * through, y[i]! * through, z[i]! * through], weights / 4 + i * 3)
     floats.set(RATIOS, ratios / 4)
     ints.set(grid.starts, cells / 4)
     new Uint16Array(memory).set(grid.listed, listed / 2)
@@ -94,11 +98,12 @@ export function layOut(optics: readonly Optics[], grid: TargetGrid) {
       ].concat([choice, scratch]),
       head / 4,
     )
-    floats[head / 4 + 16] = (PAPER - SURFACE) / INSIDE
-    floats[head / 4 + 17] = SURFACE
+    ints[head / 4 + 16] = grounds
+    floats[head / 4 + 17] = surface
     floats[head / 4 + 18] = 1 / grid.cell
     ints[head / 4 + 19] = grid.across
     floats[head / 4 + 20] = grid.limit
+    floats[head / 4 + 21] = sheet.k2
   }
   return {
     bytes: at,

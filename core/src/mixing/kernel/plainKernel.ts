@@ -1,4 +1,4 @@
-import { NODE_COUNT } from '../recipes/coarse'
+import { NODE_COUNT } from '../recipes/nodes'
 import { LANES, LOAD_COUNT, type Layout } from './layout'
 import type { KernelCore } from './kernelCore'
 import { pairRank } from './ranks'
@@ -45,7 +45,8 @@ export function plainKernel(layout: Omit<Layout, 'memory'>, fill: (memory: Array
   const [served1, served2, mask, best] = [10, 11, 12, 13].map((i) => head(i) / 4) as unknown as Six
   const choice = head(14) / 2
   const scratch = head(15) / 4
-  const [G, surface, step, limit] = [headFloat(16), headFloat(17), headFloat(18), headFloat(20)]
+  const grounds = head(16) / 4
+  const [surface, step, limit, k2] = [headFloat(17), headFloat(18), headFloat(20), headFloat(21)]
   const across = head(19)
   const labs = scratch + NODE_COUNT * LOAD_COUNT * LANES
 
@@ -69,10 +70,13 @@ export function plainKernel(layout: Omit<Layout, 'memory'>, fill: (memory: Array
         K = r(K + r(w3 * floats[p3 + n]!))
         S = r(S + r(w3 * floats[p3 + NODE_COUNT + n]!))
       }
+      const G = floats[grounds + n]!
       const sum = r(K + S)
       const u = r(K * r(sum + S))
       const p = r(S - r(sum * G))
-      const q = r(sum - r(S * G))
+      // what the surface holds back inside: R / (1 - k2 R), as one fraction
+      const q = r(r(sum - r(S * G)) - r(k2 * p))
+      const rest = r(1 - r(k2 * G))
       const twice = (t: number) => r(r(t + t) / r(1 + r(u * r(t * t))))
       for (let chain = 0; chain < 2; chain += 1) {
         const X = STARTS[chain]!
@@ -80,7 +84,7 @@ export function plainKernel(layout: Omit<Layout, 'memory'>, fill: (memory: Array
         let t = twice(twice(r(r(X * r(15 + v)) / r(15 + r(6 * v)))))
         for (let o = 0; o < OCTAVES; o += 1) {
           const load = (OCTAVES - 1 - o) * 2 + chain
-          floats[scratch + (n * LOAD_COUNT + load) * LANES + at] = r(r(G + r(p * t)) / r(1 + r(q * t)))
+          floats[scratch + (n * LOAD_COUNT + load) * LANES + at] = r(r(G + r(p * t)) / r(rest + r(q * t)))
           if (o < OCTAVES - 1) t = twice(t)
         }
       }

@@ -1,14 +1,18 @@
 import type { Optics } from '../../film/optics'
 import { shortlist } from './shortlist'
-import { atFourLoads, atLoad, atNodes, coarseTarget, newNodeFilm, NODE_COUNT, type CoarseTarget } from './coarse'
+import { coarseTarget, OCTAVES } from './coarse'
+import { NodeMixtures, type CoarseSought } from './nodeMixtures'
+import { groundAtNodes, sheetOfAll, type NodeSheet } from './nodeSheet'
 import { MixtureKernel } from '../kernel/mixtureKernel'
 import { tripleRank } from '../kernel/ranks'
 import { targetGrid } from '../kernel/targetGrid'
 import type { LabD65 } from '../../units'
-import { LOADS, type RecipeTarget } from './question'
-import { bySquare, nearAny, type Candidate } from './candidate'
+import type { RecipeTarget } from './question'
+import { bySquare, type Candidate } from './candidate'
 import { placesOfTriples } from './triples'
-import { COARSE_TRIPLES, lowestTerms, ratiosNear, ratiosUpTo } from './grids'
+import { aroundTriple } from './aroundTriple'
+import { logsOf, type Sought } from './tripleFit'
+import { PAIR_SHARES, pairsNear, ratiosNear, ratiosUpTo, TOUCHES } from './grids'
 
 /**
  * A triple whose quadratic difference is more than this many times the worst that is kept is not looked at: the form
@@ -19,29 +23,27 @@ const SURELY_OVER = { colour: 4.2, paint: 8.4 }
 /** Triples looked at between two looks at the rest of the world. */
 const PORTION = 200
 const KEEP = 200
-const KEEP_TRIPLES = 110
+const KEEP_TRIPLES = 80
 /** Twelve bands may take a neighbour for the best: some ratios of each go on to the full reckoning. */
 const PER_PAIR = 6
-const PER_TRIPLE = 10
+const PER_TRIPLE = 6
+const MIDDLE = [1, 1, 1]
 const KEEP_REFINED = 600
 /** Beyond a palette's size not every pair and triple is tried: see `shortlist`. */
 const MOST_IN_PAIRS = 150
 const MOST_IN_TRIPLES = 60
 
+/** A colour by itself, or the masstone of a paint and its wash. */
+function soughtOf(seeks: readonly Sought[], sheet: NodeSheet): CoarseSought {
+  const [one, other] = seeks.map((s) => coarseTarget(s.lab, sheet))
+  return other ? { masstone: one!, wash: other } : { colour: one! }
+}
+
 /** Ranks mixtures of one to three paints by their difference from a target, on 12 bands. */
 export class CoarseSearch {
-  tried = 0
-  readonly #K: Float64Array[]
-  readonly #S: Float64Array[]
-  readonly #washLoads: number[]
-  readonly #body: number[]
-  readonly #perPart: number[]
-  /** No paint has body or another strength than expected: parts are shares. */
-  readonly #isPlain: boolean
-  readonly #colour: CoarseTarget | undefined
-  readonly #paint: { masstone: CoarseTarget; wash: CoarseTarget } | undefined
-  readonly #film = newNodeFilm()
-  readonly #four = new Float64Array(4)
+  readonly #mixtures: NodeMixtures
+  readonly #isColour: boolean
+  readonly #seeks: Sought[]
   readonly #single: Candidate[] = []
   readonly #pair: Candidate[] = []
   /** How well each paint does in its best pair. */
@@ -51,9 +53,6 @@ export class CoarseSearch {
   #triple: Candidate[] = []
   #refined: Candidate[] = []
   #worst = Infinity
-  /** Squared; what lies farther off than the best so far and a little is not worth an exact look. */
-  #reach = Infinity
-  #step = 0
   #news = false
 
   #kernel!: MixtureKernel
@@ -68,26 +67,31 @@ export class CoarseSearch {
     readonly parts: number,
   ) {
     this.#sought = target.kind === 'colour' ? target.lab : target.masstone
-    const nodes = optics.map(atNodes)
-    this.#K = nodes.map((n) => n.K)
-    this.#S = nodes.map((n) => n.S)
-    this.#washLoads = optics.map((o) => 1 / o.washLoad - 1)
-    this.#body = optics.map((o) => o.body ?? 1)
-    this.#perPart = optics.map((o) => o.perPart ?? 1)
-    this.#isPlain = optics.every((o) => (o.body ?? 1) === 1 && (o.perPart ?? 1) === 1)
-    if (target.kind === 'colour') this.#colour = coarseTarget(target.lab)
-    else this.#paint = { masstone: coarseTarget(target.masstone), wash: coarseTarget(target.wash) }
+    this.#isColour = target.kind === 'colour'
+    this.#seeks =
+      target.kind === 'colour'
+        ? [{ lab: target.lab, isMasstone: false, weight: 1 }]
+        : [
+            { lab: target.masstone, isMasstone: true, weight: Math.SQRT1_2 },
+            { lab: target.wash, isMasstone: false, weight: Math.SQRT1_2 },
+          ]
+    const sheet = groundAtNodes(sheetOfAll(optics))
+    this.#mixtures = new NodeMixtures(optics, sheet, soughtOf(this.#seeks, sheet))
+  }
+
+  get tried() {
+    return this.#mixtures.tried
   }
 
   singles() {
-    for (let i = 0; i < this.#K.length; i += 1) this.#single.push(...this.#bestOf([i], [[1]]))
+    for (let i = 0; i < this.#mixtures.K.length; i += 1) this.#single.push(...this.#mixtures.best([i], [[1]]))
     this.#single.sort(bySquare)
   }
 
   /** Which paints go into pairs: all of a palette; of a large collection the nearest ones and the most different ones. */
   shortlistForPairs(): readonly number[] {
     this.#forPairs = shortlist(
-      this.#K,
+      this.#mixtures.K,
       this.#single.map((c) => c.members[0]!),
       MOST_IN_PAIRS,
     )
@@ -96,10 +100,20 @@ export class CoarseSearch {
 
   /** All pairs whose first paint is at this place of the shortlist. */
   pairsWith(place: number) {
-    const ratios = ratiosUpTo(2, this.parts)
+    const ratios = [...ratiosUpTo(2, this.parts), ...(this.parts === MOST_PARTS ? TOUCHES : [])]
     const i = this.#forPairs[place]!
     for (const j of this.#forPairs.slice(place + 1)) {
-      const found = this.#bestOf([i, j], ratios, PER_PAIR)
+      const does = this.#mixtures.perPart[i]! / this.#mixtures.perPart[j]!
+      const first = this.#mixtures.best(
+        [i, j],
+        PAIR_SHARES.map((s) => [s / does, 1]),
+        2,
+      )
+      const near = pairsNear(
+        ratios,
+        first.map((c) => c.ratio[0]!),
+      )
+      const found = this.#mixtures.best([i, j], near, PER_PAIR)
       this.#pair.push(...found)
       for (const m of [i, j]) this.#inPair.set(m, Math.min(this.#inPair.get(m) ?? Infinity, found[0]!.squared))
     }
@@ -115,7 +129,8 @@ export class CoarseSearch {
       .sort((p, q) => p - q)
     const grid = targetGrid([this.#sought], 1)
     this.#kernel = new MixtureKernel(
-      this.#forTriples.map((i) => this.optics[i]!),
+      // what a part does is seen to by the grid: the kernel mixes by shares of the film
+      this.#forTriples.map((i) => ({ ...this.optics[i]!, perPart: 1 })),
       grid,
     )
     const n = this.#forTriples.length
@@ -125,7 +140,7 @@ export class CoarseSearch {
 
   /** How near the triples come whose last paint is at this place of the shortlist, on the coarse grid, by the kernel. */
   scanTriples(place: number) {
-    const loads = this.#colour ? LOADS.length : 1
+    const loads = this.#isColour ? OCTAVES : 1
     for (let j = 1; j < place; j += 1) {
       const near = this.#kernel.nearRow(j, place, 0, loads)
       for (let i = 0; i < j; i += 1) this.#near[tripleRank(i, j, place)] = near[i]!
@@ -138,27 +153,52 @@ export class CoarseSearch {
    */
   *tryTriples(): Generator<number, void> {
     const list = this.#forTriples
-    const over = this.#colour ? SURELY_OVER.colour : SURELY_OVER.paint
+    const over = this.#isColour ? SURELY_OVER.colour : SURELY_OVER.paint
     const places = placesOfTriples(list.length)
     const order = Uint32Array.from(this.#near.keys()).sort((p, q) => this.#near[p]! - this.#near[q]! || p - q)
     for (let n = 0; n < order.length; n += 1) {
       const rank = order[n]!
-      if (this.#near[rank]! > over * this.#worst) return
-      const best = this.#bestOfTriple(
+      if (this.#near[rank]! > over * this.#worst + STEP_OFF) return
+      const best = this.#mixtures.bestTriple(
         list[places[rank * 3]!]!,
         list[places[rank * 3 + 1]!]!,
         list[places[rank * 3 + 2]!]!,
+        this.#worst,
       )
       if (best.squared < this.#worst) this.#keep(best)
       if (n % PORTION === PORTION - 1) yield n / order.length
     }
   }
 
-  /** Goes over the kept triples again, on the full grid around their best so far. */
+  /** Goes over the kept triples again, in whole parts around the shares that did best. */
   refine(ratios: readonly (readonly number[])[]) {
-    const near = ratiosNear(ratios)
-    this.#refined = this.#triple.flatMap((c) => this.#bestOf(c.members, nearAny(near, c), PER_TRIPLE)).sort(bySquare)
+    const logs = logsOf(ratios)
+    const { sought } = this.#mixtures
+    this.#refined = this.#triple.flatMap((c) => this.#refinedOf(c, ratios, logs)).sort(bySquare)
+    this.#mixtures.sought = sought
     this.#triple = []
+  }
+
+  #refinedOf(c: Candidate, ratios: readonly (readonly number[])[], logs: readonly (readonly number[])[]): Candidate[] {
+    const around = aroundTriple(
+      {
+        optics: c.members.map((m) => this.optics[m]!),
+        films: c.members.map((m) => ({
+          K: this.#mixtures.K[m]!,
+          S: this.#mixtures.S[m]!,
+          body: this.#mixtures.body[m]!,
+        })),
+        starts: [...new Set([c.ratio, ...(c.others ?? []), ...(this.#isColour ? [] : [MIDDLE])])],
+        octave: c.octave,
+        sheet: this.#mixtures.sheet,
+        seeks: this.#seeks,
+      },
+      ratios,
+      logs,
+    )
+    if (!around) return []
+    this.#mixtures.sought = soughtOf(around.seeks, this.#mixtures.sheet)
+    return this.#mixtures.best(c.members, around.tried, PER_TRIPLE)
   }
 
   /** Whether a better triple came in since last asked. */
@@ -170,11 +210,17 @@ export class CoarseSearch {
 
   /** What stands to be worked out in full; only the first few of each while the search goes on. */
   leading(few = Infinity): Candidate[] {
-    const triples = (this.#refined.length ? this.#refined : this.#triple)
-      .slice(0, Math.min(few, KEEP_REFINED))
-      .map((c) => ({ ...c, ratio: lowestTerms(c.ratio) }))
-      .filter((c) => c.ratio.every((p) => p <= this.parts))
+    const ratios = ratiosUpTo(3, this.parts)
+    const triples = this.#refined.length
+      ? this.#refined.slice(0, Math.min(few, KEEP_REFINED))
+      : this.#triple.slice(0, Math.min(few, KEEP_REFINED)).map((c) => this.#inWholeParts(c, ratios))
     return [...this.#single.slice(0, Math.min(few, 12)), ...this.#pair.slice(0, Math.min(few, KEEP)), ...triples]
+  }
+
+  /** The nearest whole parts to a mixture that was found by its shares. */
+  #inWholeParts(c: Candidate, ratios: readonly (readonly number[])[]): Candidate {
+    const does = c.members.map((m) => this.#mixtures.perPart[m]!)
+    return { ...c, ratio: ratiosNear(ratios, does, [c.ratio])[0]! }
   }
 
   #keep(candidate: Candidate) {
@@ -185,134 +231,9 @@ export class CoarseSearch {
     if (this.#triple.length > KEEP_TRIPLES) this.#triple.pop()
     if (this.#triple.length === KEEP_TRIPLES) this.#worst = this.#triple.at(-1)!.squared
   }
-
-  #bestOf(members: readonly number[], ratios: readonly (readonly number[])[], count = 1): Candidate[] {
-    const best: Candidate[] = []
-    let worst = Infinity
-    const { K, S } = this.#film
-    for (const ratio of ratios) {
-      const total = this.#effect(members, ratio)
-      const body = this.#isPlain ? 1 : this.#bodyOf(members, ratio, total)
-      K.fill(0)
-      S.fill(0)
-      for (let i = 0; i < members.length; i += 1) {
-        const share = (body * ratio[i]! * this.#perPart[members[i]!]!) / total
-        const own = this.#K[members[i]!]!
-        const scatter = this.#S[members[i]!]!
-        for (let n = 0; n < NODE_COUNT; n += 1) {
-          K[n]! += share * own[n]!
-          S[n]! += share * scatter[n]!
-        }
-      }
-      const squared = this.#difference(members, ratio, total, Math.min(worst, this.#reach))
-      if (squared >= worst) continue
-      this.#noteBest(squared)
-      let at = best.length
-      while (at > 0 && best[at - 1]!.squared > squared) at -= 1
-      best.splice(at, 0, { members, ratio, step: this.#step, squared })
-      if (best.length > count) best.pop()
-      if (best.length === count) worst = best.at(-1)!.squared
-    }
-    return best
-  }
-
-  #bestOfTriple(i: number, j: number, k: number): Candidate {
-    const Ki = this.#K[i]!
-    const Kj = this.#K[j]!
-    const Kk = this.#K[k]!
-    const Si = this.#S[i]!
-    const Sj = this.#S[j]!
-    const Sk = this.#S[k]!
-    const { K, S } = this.#film
-    const members = [i, j, k]
-    let squared = Infinity
-    let ratio = COARSE_TRIPLES[0]!
-    let step = 0
-    const atLoads = [Infinity, Infinity, Infinity, Infinity]
-    const others = [ratio, ratio, ratio, ratio]
-    const [fi, fj, fk] = [this.#perPart[i]!, this.#perPart[j]!, this.#perPart[k]!]
-    const [bi, bj, bk] = [this.#body[i]! * fi, this.#body[j]! * fj, this.#body[k]! * fk]
-    for (const parts of COARSE_TRIPLES) {
-      const total = parts[0]! * fi + parts[1]! * fj + parts[2]! * fk
-      const laid = (parts[0]! * bi + parts[1]! * bj + parts[2]! * bk) / total / total
-      const a = parts[0]! * fi * laid
-      const b = parts[1]! * fj * laid
-      const c = parts[2]! * fk * laid
-      for (let n = 0; n < NODE_COUNT; n += 1) {
-        K[n] = a * Ki[n]! + b * Kj[n]! + c * Kk[n]!
-        S[n] = a * Si[n]! + b * Sj[n]! + c * Sk[n]!
-      }
-      const found = this.#difference(members, parts, total, Math.min(squared, this.#worst, this.#reach))
-      if (found < atLoads[this.#step]!) {
-        atLoads[this.#step] = found
-        others[this.#step] = parts
-      }
-      if (found >= squared) continue
-      this.#noteBest(found)
-      squared = found
-      ratio = parts
-      step = this.#step
-    }
-    return { members, ratio, step, squared, others: others.filter((_, load) => atLoads[load]! < Infinity) }
-  }
-
-  /** What the parts do together; their shares are parts of it. */
-  #effect(members: readonly number[], ratio: readonly number[]): number {
-    let sum = 0
-    for (let i = 0; i < members.length; i += 1) sum += ratio[i]! * this.#perPart[members[i]!]!
-    return sum
-  }
-
-  /** How thick the mixture is laid: see `mixOptics`. */
-  #bodyOf(members: readonly number[], ratio: readonly number[], total: number): number {
-    let sum = 0
-    for (let i = 0; i < members.length; i += 1) {
-      const m = members[i]!
-      sum += ratio[i]! * this.#perPart[m]! * this.#body[m]!
-    }
-    return sum / total
-  }
-
-  #noteBest(squared: number) {
-    if (squared < this.#reach) this.#reach = Math.min(this.#reach, (Math.sqrt(Math.max(0, squared)) + WITHIN) ** 2)
-  }
-
-  /** Of the mixture at hand; the best load is left in #step. Beyond `limit` it need not be exact. */
-  #difference(members: readonly number[], ratio: readonly number[], total: number, limit: number): number {
-    if (this.#paint) {
-      let thinning = 0
-      for (let i = 0; i < members.length; i += 1) {
-        const m = members[i]!
-        thinning += ((ratio[i]! * this.#perPart[m]!) / total) * this.#washLoads[m]!
-      }
-      return this.#fromPaint(this.#paint, thinning, limit)
-    }
-    const four = this.#four
-    atFourLoads(this.#film, this.#colour!, four, limit)
-    this.tried += 4
-    let step = 0
-    for (let i = 1; i < 4; i += 1) if (four[i]! < four[step]!) step = i
-    this.#step = step
-    return four[step]!
-  }
-
-  /** Masstone, and the wash at whichever water fits best, both weighed. */
-  #fromPaint({ masstone, wash }: { masstone: CoarseTarget; wash: CoarseTarget }, thinning: number, limit: number) {
-    this.#step = 0
-    this.tried += 1
-    const full = atLoad(this.#film, 1, masstone, 2 * limit)
-    if (full > 2 * limit) return full
-    let thinned = Infinity
-    for (const factor of WASHES) {
-      this.tried += 1
-      thinned = Math.min(thinned, atLoad(this.#film, 1 / (1 + factor * thinning), wash, 2 * limit))
-    }
-    return (full + thinned) / 2
-  }
 }
 
-/** Recipes farther off than the best by this much are listed only where there is nothing else, CIEDE2000. */
-const WITHIN = 2
-
-/** Waters at which a wash is tried for the ranking, as shares of six parts. */
-const WASHES = [0.45, 1, 2.2]
+/** Whole parts go up to this; where they do, a touch of the strongest goes beyond it. */
+const MOST_PARTS = 8
+/** Squared difference that looking at every other load may cost (tried over the reference). */
+const STEP_OFF = 9

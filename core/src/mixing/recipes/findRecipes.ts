@@ -1,21 +1,13 @@
 import { ciede2000 } from '../../colour/ciede2000'
 import { fail, ok, type Result } from '../../result'
 import { toTheEnd } from '../../steps'
-import { labD65, type LabD65 } from '../../units'
+import type { LabD65 } from '../../units'
 import { colourAt, loadAt, type Optics } from '../../film/optics'
 import { mixOptics } from '../mixOptics'
 import { ratiosUpTo } from './grids'
-import type { Candidate } from './candidate'
+import { bySquare, type Candidate } from './candidate'
 import { CoarseSearch } from './coarseSearch'
-import {
-  LOADS,
-  type FoundRecipe,
-  type RecipePaint,
-  type RecipeProgress,
-  type RecipeQuestion,
-  type Recipes,
-  type RecipeTarget,
-} from './question'
+import type { FoundRecipe, RecipePaint, RecipeProgress, RecipeQuestion, Recipes, RecipeTarget } from './question'
 
 /** So many of each kind are worked out in full for an answer on the way. */
 const FEW = 10
@@ -41,7 +33,7 @@ export function* searchRecipes(question: RecipeQuestion): Generator<RecipeProgre
   if (!Number.isInteger(parts) || parts < 1 || parts > 8)
     return fail('bad-parts', 'Parts go up to a whole number from 1 to 8.')
   const sought = target.kind === 'colour' ? [target.lab] : [target.masstone, target.wash]
-  if (!sought.every(({ L, a, b }) => [L, a, b].every(Number.isFinite)))
+  if (!sought.every((lab) => lab && [lab.L, lab.a, lab.b].every(Number.isFinite)))
     return fail('bad-target', 'The colour looked for is not three numbers.')
   for (const { id, optics } of paints) {
     const sound = mixOptics([{ optics, parts: 1 }])
@@ -98,9 +90,25 @@ function* inSteps(
  */
 export const findRecipes = (question: RecipeQuestion): Result<Recipes> => toTheEnd(searchRecipes(question))
 
+/** So many of each size at the most are worked out in full, and none that twelve bands see so much farther off than the nearest. */
+const LOOKED_AT: Readonly<Record<number, number>> = { 1: 12, 2: 100, 3: 130 }
+const FARTHER = 3
+function worthALook(candidates: readonly Candidate[]): readonly Candidate[] {
+  const sorted = [...candidates].sort(bySquare)
+  const limit = (Math.sqrt(Math.max(0, sorted[0]?.squared ?? 0)) + FARTHER) ** 2
+  const taken = new Map<number, number>()
+  return sorted.filter(({ members, squared }) => {
+    const before = taken.get(members.length) ?? 0
+    taken.set(members.length, before + 1)
+    return before < LOOKED_AT[members.length]! && (squared <= limit || (members.length === 1 && before < 3))
+  })
+}
+
 /** Works candidates out in full; the best, simple ones first where they are nearly as good. */
 function finalists(candidates: readonly Candidate[], { target, paints }: RecipeQuestion, count: number): FoundRecipe[] {
-  const exact = candidates.map((c) => inFull(c, target, paints)).filter((r) => r !== undefined)
+  const exact = worthALook(candidates)
+    .map((c) => inFull(c, target, paints))
+    .filter((r) => r !== undefined)
   const rank = (r: FoundRecipe) =>
     r.difference + WORTH_A_PAINT * (r.paints.length - 1) + 0.01 * r.paints.reduce((s, p) => s + p.parts, 0)
   const sorted = exact.sort((p, q) => rank(p) - rank(q))
@@ -140,7 +148,7 @@ function unlikeEachOther(sorted: readonly FoundRecipe[], count: number): FoundRe
 }
 
 function inFull(
-  { members, ratio, step }: Candidate,
+  { members, ratio, octave }: Candidate,
   target: RecipeTarget,
   paints: readonly RecipePaint[],
 ): FoundRecipe | undefined {
@@ -160,30 +168,74 @@ function inFull(
       lab: colourAt(mixed.value, 1),
     }
   }
-  const load = LOADS[step]!
-  const lab = colourAt(mixed.value, load)
-  return {
-    paints: own,
-    water: waterAt(mixed.value, load),
-    load,
-    difference: off(lab, target.lab),
-    differences: {},
-    lab: labD65(lab.L, lab.a, lab.b),
+  return { paints: own, ...bestThinned(mixed.value, target.lab, octave), differences: {} }
+}
+
+/** The water, to a tenth, with which a mixture comes nearest to a colour, from where the search on twelve bands saw it. */
+function bestThinned(optics: Optics, lab: LabD65, octave: number) {
+  const at = (power: number) => {
+    const water = waterAt(optics, 2 ** -Math.max(0, power))
+    const load = loadAt(optics, water)
+    const seen = colourAt(optics, load)
+    return { water, load, difference: ciede2000(seen.L, seen.a, seen.b, lab.L, lab.a, lab.b), lab: seen }
   }
+  let best = at(octave)
+  let [power, step] = [octave, 0.4]
+  while (step > 0.03) {
+    const [thicker, thinner] = [at(power - step), at(power + step)]
+    const next = thicker.difference < thinner.difference ? thicker : thinner
+    if (next.difference < best.difference - 1e-9) {
+      best = next
+      power += next === thicker ? -step : step
+    } else step /= 2
+  }
+  return best
 }
 
 /** A recipe holds no more water than this to one part of mixture. */
-const MOST_WATER = 40
-const WATERS = [0.3, 0.5, 0.7, 1, 1.3, 1.6, 2, 2.5, 3, 3.5, 4, 5, 6, 7, 8, 10, 12, 14, 17, 20, 24, 28, 33, MOST_WATER]
+const MOST_WATER = 60
+const WATERS = [
+  0.3,
+  0.5,
+  0.7,
+  1,
+  1.3,
+  1.6,
+  2,
+  2.5,
+  3,
+  3.5,
+  4,
+  5,
+  6,
+  7,
+  8,
+  10,
+  12,
+  14,
+  17,
+  20,
+  24,
+  28,
+  33,
+  40,
+  50,
+  MOST_WATER,
+]
 
-/** The water with which a mixture comes nearest to a wash: to half a part, within what a recipe may hold. */
+/** The water with which a mixture comes nearest to a wash, within what a recipe may hold. */
 function bestWash(optics: Optics, wash: LabD65): { water: number; load: number; difference: number } {
   const at = (water: number) => {
     const load = loadAt(optics, water)
     const lab = colourAt(optics, load)
     return { water, load, difference: ciede2000(lab.L, lab.a, lab.b, wash.L, wash.a, wash.b) }
   }
-  return WATERS.map(at).reduce((least, next) => (next.difference < least.difference - 1e-9 ? next : least))
+  let best = WATERS.map(at).reduce((least, next) => (next.difference < least.difference - 1e-9 ? next : least))
+  for (const factor of [1.12, 1 / 1.12, 1.06, 1 / 1.06, 1.03, 1 / 1.03]) {
+    const next = at(Math.min(MOST_WATER, Math.round(best.water * factor * 10) / 10))
+    if (next.water > 0 && next.difference < best.difference - 1e-9) best = next
+  }
+  return best
 }
 
 /** Parts of water that bring a mixture to a load, to a tenth. */

@@ -1,11 +1,5 @@
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 
-/** The same ratio in lowest terms. */
-export function lowestTerms(parts: readonly number[]): number[] {
-  const common = parts.reduce(gcd)
-  return parts.map((p) => p / common)
-}
-
 /** Every ratio of `count` parts, each 1..most, in lowest terms: 43 of two and 439 of three at most = 8. */
 export function ratiosUpTo(count: 1 | 2 | 3, most: number): readonly (readonly number[])[] {
   if (count === 1) return [[1]]
@@ -31,25 +25,70 @@ export const COARSE_TRIPLES: readonly (readonly number[])[] = [
   [5, 5, 1],
 ]
 
-const shares = (parts: readonly number[]) => {
-  const total = parts.reduce((s, p) => s + p, 0)
-  return parts.map((p) => p / total)
-}
-const NEAR = 0.16
+/** A touch of a strong paint in much of a weak one. */
+export const TOUCHES: readonly (readonly number[])[] = [12, 16, 24].flatMap((most) => [
+  [most, 1],
+  [1, most],
+])
 
-/** Of a grid, the ratios whose every share lies near that of a given one. */
+/** How far a share may lie from the one that is looked for; the first look goes by sevenths. */
+const NEAR = 0.16
+/** So many are looked at in any case, and no more than so many. */
+const FEWEST = 12
+const MOST_NEAR = 48
+
+/** The so-manieth least of a list. */
+const nearest = (list: readonly number[], count: number) =>
+  Float64Array.from(list).sort()[Math.min(count, list.length) - 1]!
+
+const sharesOf = (parts: readonly number[], does: readonly number[]) => {
+  const effects = parts.map((p, i) => p * does[i]!)
+  const total = effects.reduce((sum, e) => sum + e, 0)
+  return effects.map((e) => e / total)
+}
+const EVEN = [1, 1, 1]
+
+/**
+ * Of a grid of whole parts, those whose shares of the film lie nearest to any of the ones that are looked for, the
+ * nearest first.
+ *
+ * @param does what one part of each paint does.
+ */
 export function ratiosNear(
   grid: readonly (readonly number[])[],
-): (ratio: readonly number[]) => readonly (readonly number[])[] {
-  const all = grid.map((parts) => ({ parts, own: shares(parts) }))
-  const known = new Map<string, readonly (readonly number[])[]>()
-  return (ratio) => {
-    const key = ratio.join(':')
-    const there = shares(ratio)
-    const near =
-      known.get(key) ??
-      all.filter(({ own }) => own.every((s, i) => Math.abs(s - there[i]!) <= NEAR)).map(({ parts }) => parts)
-    known.set(key, near)
-    return near
+  does: readonly number[],
+  sought: readonly (readonly number[])[],
+): (readonly number[])[] {
+  const there = [...new Set(sought)].map((s) => sharesOf(s, EVEN))
+  const offs = grid.map((parts) => {
+    let [a, b, c] = [parts[0]! * does[0]!, parts[1]! * does[1]!, parts[2]! * does[2]!]
+    const total = a + b + c
+    a /= total
+    b /= total
+    c /= total
+    let least = Infinity
+    for (const s of there)
+      least = Math.min(least, Math.max(Math.abs(a - s[0]!), Math.abs(b - s[1]!), Math.abs(c - s[2]!)))
+    return least
+  })
+  const limit = nearest(offs, FEWEST) > NEAR ? nearest(offs, FEWEST) : Math.min(NEAR, nearest(offs, MOST_NEAR))
+  const chosen = grid.map((parts, i) => ({ parts, off: offs[i]! })).filter(({ off }) => off <= limit)
+  return chosen.sort((p, q) => p.off - q.off).map(({ parts }) => parts)
+}
+
+/** For a first look at a pair: shares of the first to one of the second, as the film takes them. */
+export const PAIR_SHARES: readonly number[] = [1 / 24, 1 / 10, 1 / 5, 1 / 2.4, 1, 2.4, 5, 10, 24]
+/** So many whole parts are looked at around each. */
+const PAIRS_NEAR = 7
+
+/** Of a grid of pairs, those nearest to any of the ratios that did well, by their logarithm. */
+export function pairsNear(grid: readonly (readonly number[])[], did: readonly number[]): (readonly number[])[] {
+  const logs = grid.map(([a, b]) => Math.log(a! / b!))
+  const chosen = new Set<number>()
+  for (const ratio of did) {
+    const off = logs.map((l) => Math.abs(l - Math.log(ratio)))
+    const limit = nearest(off, PAIRS_NEAR)
+    off.forEach((d, i) => d <= limit && chosen.add(i))
   }
+  return [...chosen].map((i) => grid[i]!)
 }

@@ -49,5 +49,5 @@ export interface RecipeProgress {
   best: FoundRecipe[]
 }
 
-/** Loads at which one colour is tried: full, half, a quarter, an eighth. */
+/** Loads of a plain search over every mixture: full, half, a quarter, an eighth. */
 export const LOADS = [1, 0.5, 0.25, 0.125] as const

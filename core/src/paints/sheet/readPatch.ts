@@ -1,7 +1,7 @@
 import { colourDifference } from '../../colour/difference'
 import { decodeSrgb } from '../../colour/transfer'
 import { labOfXyz } from '../../colour/tristimulus'
-import { PAPER } from '../../film/kubelkaMunk'
+import { PAPER } from '../../film/sheet'
 import { fail } from '../../result'
 import { labD65, type LabD65 } from '../../units'
 import type { PaperLight, PaperSample } from './paperLight'

@@ -1,5 +1,5 @@
 import { encodeSrgb } from '../../colour/transfer'
-import { PAPER } from '../../film/kubelkaMunk'
+import { PAPER } from '../../film/sheet'
 import { fail, ok, type Result } from '../../result'
 import type { LabD65 } from '../../units'
 import { gaussian } from '../colourReader'

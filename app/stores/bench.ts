@@ -1,3 +1,4 @@
+import type { Light } from '@juxtachrome/core/colour'
 import { plannedPaints, type PaintParts } from '@juxtachrome/core/documents'
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
@@ -5,7 +6,7 @@ import * as z from 'zod/mini'
 import { useCollection } from './collection'
 import { kept as keptOnDevice } from './kept'
 
-export const BENCH_VIEWS = ['mix', 'row', 'triangle', 'recipe'] as const
+export const BENCH_VIEWS = ['mix', 'row', 'triangle', 'glaze', 'recipe'] as const
 export type BenchView = (typeof BENCH_VIEWS)[number]
 const Target = z.discriminatedUnion('kind', [
   z.object({ kind: z.literal('paint'), paintId: z.string() }),
@@ -16,6 +17,7 @@ const Laid = z.object({
   parts: z.array(z.object({ paintId: z.string(), parts: z.number() })),
   water: z.number(),
   scope: z.string(),
+  light: z.optional(z.enum(['daylight', 'lamp'])),
   target: z.optional(Target),
 })
 const MOST = 5
@@ -47,6 +49,13 @@ export const useBench = defineStore('bench', () => {
       kept.value = { ...kept.value, scope: id }
     },
   })
+  /** By which light colours on the bench are shown. */
+  const light = computed({
+    get: () => kept.value.light ?? 'daylight',
+    set: (next: Light) => {
+      kept.value = { ...kept.value, light: next }
+    },
+  })
   /** Paints to choose from: those of a palette, or all. */
   const paints = computed(() => {
     const palette = scope.value ? collection.palette(scope.value) : undefined
@@ -57,6 +66,7 @@ export const useBench = defineStore('bench', () => {
   return {
     parts,
     scope,
+    light,
     paints,
     add,
     water: computed({

@@ -4,6 +4,7 @@ import {
   type PanMeasures,
   type PanSize,
   SETTINGS_ID,
+  type SheetOfPaper,
   updated,
   type Settings,
 } from '@juxtachrome/core/documents'
@@ -55,6 +56,10 @@ export const useSettings = defineStore('settings', () => {
     pans,
     setPan: (size: PanSize, measures: PanMeasures) =>
       say(`set the size of a ${size}`, { pans: { ...collection.settings?.pans, [size]: measures } }),
+    /** What swatches are painted on; bright white where nothing was said. */
+    paper: computed(() => collection.settings?.paper),
+    setPaper: (paper: SheetOfPaper | undefined) =>
+      say(paper ? 'set the paper that swatches are painted on' : 'set the paper to bright white', { paper }),
     money: computed<MoneyHabits>(() => ({ currency: currency.value, decimal: decimalMark() })),
     headings,
     /** Remembers what a heading of a table means. */

@@ -42,7 +42,7 @@ describe('the mixing bench', () => {
     await slider.sendKeys(Key.ARROW_RIGHT)
     expect(await slider.getAttribute('aria-valuetext')).toBe('2.5 parts')
     await (await app.field('Parts of water')).sendKeys(Key.END)
-    await app.says('1 part paint to 20 water: a pale wash')
+    await app.says('1 part paint to 60 water')
     await app.says('Lightfastness')
   })
 
@@ -111,6 +111,43 @@ describe('the mixing bench', () => {
     )
   })
 
+  it('lays one wash over another in either order, by day and by a lamp, and says what lifts', async () => {
+    await app.click('One over another')
+    await app.says('French ultramarine lifts')
+    const shows = async () => (await app.find('section[aria-label="One over another"] dl')).getAttribute('innerHTML')
+    const before = await shows()
+    const order = async () =>
+      (await app.find('section[aria-label="One over another"] [role=img]')).getAttribute('aria-label')
+    const first = await order()
+    await app.click('Turn the order round')
+    await app.until(async () => (await order()) !== first, 'the other order')
+    await app.click('Turn the order round')
+    await (await app.field('Water in the wash of French ultramarine')).sendKeys(Key.HOME)
+    await app.until(async () => (await shows()) !== before, 'a thicker wash')
+    const day = await shows()
+    await (await app.find('input[name=light][value=lamp]')).sendKeys(Key.SPACE)
+    await app.says('A warm lamp')
+    expect(await shows()).not.toBe(day)
+    await (await app.find('input[name=light][value=daylight]')).sendKeys(Key.SPACE)
+  })
+
+  it('keeps further washes of a paint, each with its water, and refuses what is no water', async () => {
+    await app.go('/paints/demo-h-payne-s-grey')
+    await app.click('Add a wash')
+    await app.set('Colour of the wash', '70 0 -6')
+    await app.set('Parts of water to one of paint', 'much')
+    await app.click('Save the wash')
+    await app.says('a number from 0 to 200')
+    await app.set('Parts of water to one of paint', '12')
+    await app.click('Save the wash')
+    await app.says('1 part paint to 12 water')
+    await app.says('Tinting strength')
+    await app.go('/swatches')
+    await app.choose('Paper that you paint swatches on', 'Cream')
+    await app.says('were painted on it, too')
+    await app.go('/bench?view=mix')
+  })
+
   it('sends a mixture to the strip and says what differs from a paint; the comparison has charts with words', async () => {
     await app.click('Mix')
     await app.click('To the strip')
@@ -147,7 +184,7 @@ describe('finding a recipe', () => {
       'recipes',
       20_000,
     )
-    expect(await (await recipes())[0]!.getText()).toMatch(/^\d .+ \+ \d .+[\s\S]*masstone .*; wash /)
+    expect(await (await recipes())[0]!.getText()).toMatch(/^\d+ .+ \+ \d+ .+[\s\S]*masstone .*; wash /)
     await app.says('Unlike it:')
     await app.choose('Paints in it, at most', '1')
     await app.until(async () => {

@@ -22,7 +22,7 @@ describe('the reference of pigments', () => {
     await app.says('Cobalt turquoise, Gannet Street')
     await app.says('Planned in')
     await app.click('teal')
-    await app.says('cobalt chromium aluminate')
+    await app.says('cobalt aluminate type')
     await app.says('lowest 0.')
     await app.click('Close')
   })

@@ -44,7 +44,7 @@ describe('the swatches of a paint', () => {
     await app.type('Masstone as typed or picked', '30 0 0')
     await app.click('Save the swatch')
     await app.says('typed; model off by')
-    await app.says('No film of paint has this masstone and this wash together')
+    await app.says('hardly belong together')
     await app.chord(Key.CONTROL, 'z')
     await app.says('from memory; model off by')
     await app.click('Change wash, 1:6')

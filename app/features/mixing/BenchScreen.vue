@@ -15,6 +15,7 @@ const LazyKeptRecipes = defineAsyncComponent(() => import('./KeptRecipes.vue'))
 const LazyMixResult = defineAsyncComponent(() => import('./MixResult.vue'))
 const LazyRowBetween = defineAsyncComponent(() => import('./RowBetween.vue'))
 const LazyTriangleOfThree = defineAsyncComponent(() => import('./TriangleOfThree.vue'))
+const LazyGlazeOver = defineAsyncComponent(() => import('./GlazeOver.vue'))
 const LazyRecipeFinder = defineAsyncComponent(() => import('./RecipeFinder.vue'))
 
 useHead({ title: 'Mixing bench · Juxtachrome' })
@@ -26,6 +27,7 @@ const LABELS: Record<BenchView, string> = {
   mix: 'Mix',
   row: 'Between two',
   triangle: 'Three as a triangle',
+  glaze: 'One over another',
   recipe: 'Find a recipe',
 }
 const VIEWS = BENCH_VIEWS.map((id) => ({ id, label: LABELS[id], to: `/bench?view=${id}` }))
@@ -81,6 +83,7 @@ function pick(paintId: string) {
         <template v-else-if="view === 'triangle'"
           ><LazyTriangleOfThree class="panel p-3" /><MixParts class="panel p-3"
         /></template>
+        <LazyGlazeOver v-else-if="view === 'glaze'" class="panel p-3" />
         <LazyRecipeFinder v-else />
         <LazyKeptRecipes v-if="view === 'row' || view === 'triangle'" />
       </div>

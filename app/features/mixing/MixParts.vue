@@ -7,7 +7,7 @@ import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 
 const bench = useBench()
 const collection = useCollection()
-const clamp = (n: number) => Math.max(0.5, Math.min(16, n))
+const clamp = (n: number) => Math.max(0.5, Math.min(24, n))
 </script>
 
 <template>
@@ -24,7 +24,7 @@ const clamp = (n: number) => Math.max(0.5, Math.min(16, n))
             type="range"
             class="w-full"
             min="0.5"
-            max="16"
+            max="24"
             step="0.5"
             :value="parts"
             :aria-label="`Parts of ${collection.paint(paintId)!.name}`"
@@ -63,7 +63,7 @@ const clamp = (n: number) => Math.max(0.5, Math.min(16, n))
         type="range"
         class="w-full"
         min="0"
-        max="20"
+        max="60"
         step="0.25"
         aria-label="Parts of water"
         :aria-valuetext="waterInWords(bench.water)"

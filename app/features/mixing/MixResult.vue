@@ -1,12 +1,16 @@
 <script setup lang="ts">
 import { colourDifference, differenceInWords, leanInWords, toLch, toScreen } from '@juxtachrome/core/colour'
 import type { PaintParts } from '@juxtachrome/core/documents'
+import { colourAt, loadAt } from '@juxtachrome/core/film'
 import { behaviourOfMixture, type MixturePrediction } from '@juxtachrome/core/mixing'
 import { computed, ref } from 'vue'
 import { useRecipeCommands } from './commands'
 import { opticsOf } from '~/shared/swatch/opticsOf'
 import { useMixtures } from '~/shared/swatch/useMixtures'
 import { grainOf, screenStops } from '~/shared/swatch/useSwatch'
+import LightChoice from './LightChoice.vue'
+import { OF_LAMPS } from './words'
+import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { useStrip } from '~/stores/strip'
@@ -15,6 +19,7 @@ import { figure } from '~/shared/words/figures'
 
 const props = defineProps<{ parts: readonly PaintParts[]; water: number; mix: MixturePrediction }>()
 const collection = useCollection()
+const bench = useBench()
 const strip = useStrip()
 const notices = useNotices()
 const { inWords, predict } = useMixtures()
@@ -30,7 +35,14 @@ const unplain = computed(() => (props.mix.correctedBy ? predict(props.parts, pro
 const shifted = computed(() =>
   unplain.value?.ok ? colourDifference(unplain.value.value.lab, props.mix.lab) : undefined,
 )
-const here = computed(() => toScreen(props.mix.lab))
+const here = computed(() =>
+  toScreen(bench.light === 'lamp' ? colourAt(props.mix.optics, props.mix.load, 'lamp') : props.mix.lab),
+)
+const ramp = computed(() =>
+  bench.light === 'lamp'
+    ? props.mix.ramp.map((r) => colourAt(props.mix.optics, loadAt(props.mix.optics, r.water), 'lamp'))
+    : props.mix.ramp.map((r) => r.lab),
+)
 const sure = computed(() => {
   const bases = paints.value.map((p) => {
     const o = opticsOf(p)
@@ -91,7 +103,7 @@ function keep() {
 <template>
   <section aria-label="The mixture">
     <div class="bg-ground p-3">
-      <SwatchBand :stops="screenStops(mix.ramp.map((r) => r.lab))" :grain="grainOf(behaviour)" class="h-20" />
+      <SwatchBand :stops="screenStops(ramp)" :grain="grainOf(behaviour)" class="h-20" />
       <div
         class="mt-2 h-14"
         :style="{ background: here.hex }"
@@ -99,6 +111,8 @@ function keep() {
         :aria-label="`The mixture at this much water: L* ${figure(mix.lab.L)}, a* ${figure(mix.lab.a)}, b* ${figure(mix.lab.b)}`"
       />
     </div>
+    <LightChoice class="mt-2" />
+    <p v-if="bench.light === 'lamp'" class="hint text-sm">{{ OF_LAMPS }}</p>
     <p class="hint mt-1 text-sm">
       Above: masstone to wash. Below: at this much water{{ here.shown ? '' : ', brighter than a screen can show' }}.
     </p>

@@ -1,9 +1,18 @@
 <script setup lang="ts">
 import { viewOfPaint } from '@juxtachrome/core/paints'
-import { recipeDifferenceInWords, unlikeTarget, type FoundRecipe, type RecipeTarget } from '@juxtachrome/core/mixing'
+import type { Paint } from '@juxtachrome/core/documents'
+import {
+  partsUnderLamp,
+  recipeDifferenceInWords,
+  underLights,
+  unlikeTarget,
+  type FoundRecipe,
+  type RecipeTarget,
+} from '@juxtachrome/core/mixing'
 import { counted } from '@juxtachrome/core/units'
 import { computed, onUnmounted, ref, shallowRef, watch } from 'vue'
 import { useRecipeCommands } from './commands'
+import { opticsOf } from '~/shared/swatch/opticsOf'
 import { useMixtures, waterInWords } from '~/shared/swatch/useMixtures'
 import { screenStops } from '~/shared/swatch/useSwatch'
 import { useBench } from '~/stores/bench'
@@ -22,6 +31,7 @@ const strip = useStrip()
 const { predict, inWords } = useMixtures()
 const commands = useRecipeCommands()
 const most = ref<1 | 2 | 3>(3)
+const withWhite = ref(true)
 const found = shallowRef<FoundRecipe[]>([])
 const left = shallowRef<{ id: string; message: string }[]>([])
 const progress = ref<number>()
@@ -40,7 +50,9 @@ const target = computed((): RecipeTarget | undefined => {
     ? { kind: 'paint', masstone: view.masstone, wash: view.wash }
     : { kind: 'colour', lab: view.masstone }
 })
-const paints = computed(() => bench.paints.filter((p) => p.id !== targetPaint.value?.id))
+const paints = computed(() =>
+  bench.paints.filter((p) => p.id !== targetPaint.value?.id && (withWhite.value || viewOfPaint(p).family !== 'white')),
+)
 
 async function search() {
   asked?.cancel()
@@ -75,6 +87,13 @@ async function search() {
 watch([target, most, paints], () => void search(), { immediate: true })
 onUnmounted(() => asked?.cancel())
 
+/** That a recipe parts from its paint by a lamp, though it is near by daylight. */
+function underLamp(mix: ReturnType<typeof predict>, water: number, paint: Paint): string[] {
+  const target = opticsOf(paint)
+  if (!mix.ok || !target.ok) return []
+  const apart = underLights(mix.value.optics, target.value, [water, 6])
+  return partsUnderLamp(apart) ? [`parts from it by an evening lamp, by ${figure(apart.lamp, 1)}`] : []
+}
 const rows = computed(() =>
   found.value.map((recipe) => {
     const parts = recipe.paints.map((p) => ({ paintId: p.id, parts: p.parts }))
@@ -93,7 +112,9 @@ const rows = computed(() =>
           : screenStops([mix.value.masstone, mix.value.wash])
         : [],
       sure: mix.ok ? mix.value.expected.median : undefined,
-      unlike: targetPaint.value ? unlikeTarget(shares, targetPaint.value) : [],
+      unlike: targetPaint.value
+        ? [...unlikeTarget(shares, targetPaint.value), ...underLamp(mix, recipe.water, targetPaint.value)]
+        : [],
     }
   }),
 )
@@ -128,6 +149,8 @@ function keep(row: (typeof rows.value)[number]) {
           <option :value="2">2</option>
           <option :value="3">3</option>
         </select></label
+      ><label class="flex items-center gap-1 text-sm"
+        ><input v-model="withWhite" type="checkbox" />White may be in it</label
       >
       <WorkingBar
         v-if="progress !== undefined"

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { colourDifference, differenceInWords, parseColour, toScreen } from '@juxtachrome/core/colour'
 import { coloursOfCode, variantInName, variantKey, variantNow } from '@juxtachrome/core/pigments'
-import { labOfSwatch, problemOfSwatchPair } from '@juxtachrome/core/film'
+import { labOfSwatch, problemOfSwatchPair, strengthNumber, strengthOf } from '@juxtachrome/core/film'
 import { SWATCH_KINDS, type Paint, type Swatch, type SwatchKind } from '@juxtachrome/core/documents'
 import { strengthInWords } from '@juxtachrome/core/mixing'
 import { meanReading, simulatedReader, viewOfPaint, type Reading } from '@juxtachrome/core/paints'
@@ -12,6 +12,7 @@ import { opticsOf } from '~/shared/swatch/opticsOf'
 import { swatchText, toSwatch } from '~/shared/swatch/swatchText'
 import { useToday } from '~/shared/ui/useToday'
 import { useStrengths } from '~/shared/swatch/useStrengths'
+import FurtherWashes from './FurtherWashes.vue'
 import VariantAsk from '~/shared/swatch/VariantAsk.vue'
 import SwatchField from '~/shared/swatch/SwatchField.vue'
 import { figure } from '~/shared/words/figures'
@@ -47,6 +48,13 @@ const rows = computed(() =>
   }),
 )
 const strength = computed(() => strengths.value.get(props.paint.id))
+/** What a part of it does against the weakest of the trade, as a number. */
+const tints = computed(() => {
+  if (!optics.value.ok || viewOfPaint(props.paint).family === 'white') return ''
+  const { K, perPart = 1 } = optics.value.value
+  const number = strengthNumber(strengthOf(K) * perPart * (strength.value?.factor ?? 1))
+  return `${figure(number, number < 3 ? 1 : 0)} (viridian is 1, phthalo blue some 30)${strength.value?.tested ? ', by its tint test' : ', as its pigments let expect'}`
+})
 const variants = computed(() =>
   props.paint.pigments
     .filter((code) => coloursOfCode(code).length > 1)
@@ -208,9 +216,11 @@ const choose = (code: string, variant: string) => commands.chooseVariant(props.p
         </form>
       </li>
     </ul>
+    <FurtherWashes :paint="paint" :missed="optics.ok ? optics.value.residual.washes : undefined" />
     <p v-if="paint.masstone && !paint.wash" class="hint mt-1 text-sm">
       A wash at 1 part paint to 6 of water, by drops, tells more about mixtures than any measurement of the masstone.
     </p>
+    <p v-if="tints" class="hint mt-1 text-sm">Tinting strength {{ tints }}.</p>
     <p v-if="strength" class="hint mt-1 text-sm">
       {{ strengthInWords(strength) }} Recipes and predictions reckon with it.
     </p>

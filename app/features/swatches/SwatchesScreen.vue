@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
+import PaperChoice from './PaperChoice.vue'
 import SheetReader from './SheetReader.vue'
 import SpectraReader from './SpectraReader.vue'
 
@@ -27,6 +28,7 @@ const from = computed(() => (route.query.from === 'spectra' ? 'spectra' : 'sheet
         >
       </nav>
     </div>
+    <PaperChoice />
     <SpectraReader v-if="from === 'spectra'" /><SheetReader v-else />
   </div>
 </template>

@@ -1,13 +1,33 @@
-import { added, type FadeTest, updated, type Paint, type Swatch, type SwatchKind } from '@juxtachrome/core/documents'
+import {
+  added,
+  type FadeTest,
+  type Paint,
+  same,
+  type SheetOfPaper,
+  type Swatch,
+  type SwatchKind,
+  updated,
+  type Wash,
+} from '@juxtachrome/core/documents'
 import { counted } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
 import { useCollection } from '~/stores/collection'
+import { useSettings } from '~/stores/settings'
 import { useUndo } from '~/stores/undo'
+
+/** A colour out of a photograph is read against its own paper, and a memory has none. */
+const AGAINST_ITS_PAPER: ReadonlySet<Swatch['source']> = new Set(['photo', 'memory'])
+/** Whether the paper under a swatch changes what its colour says. */
+export const hasPaper = (swatch: Swatch): boolean => !AGAINST_ITS_PAPER.has(swatch.source)
+/** A swatch that says what it was painted on. */
+const onPaper = <S extends Swatch>(swatch: S, paper: SheetOfPaper | undefined): S =>
+  paper && !swatch.on && hasPaper(swatch) ? { ...swatch, on: paper } : swatch
 
 /** What a person records of how paints look. */
 export function useSwatchCommands() {
   const collection = useCollection()
   const undo = useUndo()
+  const settings = useSettings()
 
   return {
     /** Records swatches of one or many paints as one step; undefined takes one away. */
@@ -18,12 +38,29 @@ export function useSwatchCommands() {
       const after = new Map<string, Paint>()
       for (const { paintId, kind, swatch } of swatches) {
         const paint = after.get(paintId) ?? collection.paint(paintId)
-        if (paint) after.set(paintId, { ...paint, [kind]: swatch })
+        if (paint) after.set(paintId, { ...paint, [kind]: swatch && onPaper(swatch, settings.paper) })
       }
       undo.commit(
         label,
         [...after.values()].map((paint) => updated('paints', collection.paint(paint.id)!, paint)),
       )
+    },
+    /** Further washes of a paint, each with its water. */
+    recordWashes(paint: Paint, washes: readonly Wash[], label: string) {
+      const { washes: _, ...bare } = paint
+      const after = washes.length ? { ...bare, washes: washes.map((w) => onPaper(w, settings.paper)) } : bare
+      undo.commit(label, [updated('paints', paint, after)])
+    },
+    /** Swatches that say nothing of their paper were painted on this one, too. */
+    paintedOn(paints: readonly Paint[], paper: SheetOfPaper): boolean {
+      const changes = paints.flatMap((paint) => {
+        const after = { ...paint }
+        for (const kind of ['masstone', 'wash'] as const)
+          if (after[kind] && !after[kind].on) after[kind] = onPaper(after[kind], paper)
+        if (after.washes) after.washes = after.washes.map((w) => (w.on ? w : onPaper(w, paper)))
+        return same(paint, after) ? [] : [updated('paints', paint, after)]
+      })
+      return undo.commit(`said on which paper the swatches of ${counted(changes.length, 'paint')} are`, changes).ok
     },
     /** A sheet of swatches went into the window. */
     beginFadeTest(paintIds: readonly string[], day: string): boolean {

@@ -5,7 +5,17 @@ import { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from '../pig
 import { Day, Id, Name, text, line } from './fields'
 import { kind } from './kind'
 
-/** CIELAB under D65, 2 degree observer, of a dry swatch on white paper. */
+/** A paper by its colour, and its surface where that is known (Saunderson's k1 and k2). */
+export const SheetOfPaper = z.looseObject({
+  L: z.number().check(z.gte(40), z.lte(100)),
+  a: z.number().check(z.gte(-30), z.lte(30)),
+  b: z.number().check(z.gte(-30), z.lte(40)),
+  k1: z.optional(z.number().check(z.gte(0), z.lte(0.1))),
+  k2: z.optional(z.number().check(z.gte(0), z.lte(0.7))),
+})
+export type SheetOfPaper = z.infer<typeof SheetOfPaper>
+
+/** CIELAB under D65, 2 degree observer, of a dry swatch on its paper. */
 export const Swatch = z.looseObject({
   L: z.number().check(z.gte(0), z.lte(100)),
   a: z.number().check(z.gte(-128), z.lte(128)),
@@ -18,10 +28,16 @@ export const Swatch = z.looseObject({
   /** When and from what it was taken. */
   day: z.optional(Day),
   note: z.optional(text(200)),
+  /** The paper it was painted on, CIELAB; bright white where nothing is said. */
+  on: z.optional(SheetOfPaper),
   /** Made up to try something out, for good: it is no measurement, whatever its source says. */
   simulated: z.optional(z.boolean()),
 })
 export type Swatch = z.infer<typeof Swatch>
+
+/** A wash beside the usual one, with its parts of water to one of paint where somebody counted them. */
+export const Wash = z.extend(Swatch, { water: z.optional(z.number().check(z.gte(0), z.lte(200))) })
+export type Wash = z.infer<typeof Wash>
 
 /** The swatches a paint can have, masstone and wash first. */
 export const SWATCH_KINDS = ['masstone', 'wash', 'tint', 'overBlack', 'lifted', 'window'] as const
@@ -49,6 +65,8 @@ export const Paint = z.looseObject({
   grade: z.optional(z.enum(GRADES)),
   masstone: z.optional(Swatch),
   wash: z.optional(Swatch),
+  /** Further washes: what lies between masstone and the usual wash, and beyond it. */
+  washes: z.optional(z.array(Wash).check(z.maxLength(12, 'At most 12 further washes.'))),
   /** One part of it in ten of titanium white: the trade's test of strength. */
   tint: z.optional(Swatch),
   /** Over a black line, after lifting with a damp brush, after months in a window. */

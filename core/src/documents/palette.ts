@@ -57,7 +57,7 @@ export const StandsFor = z.looseObject({
       paints: z
         .array(z.looseObject({ paintId: Id, parts: z.number().check(z.gt(0), z.lte(99)) }))
         .check(z.maxLength(5)),
-      water: z.number().check(z.gte(0), z.lte(40)),
+      water: z.number().check(z.gte(0), z.lte(60)),
     }),
   ),
 })

@@ -23,7 +23,7 @@ export const Recipe = z.looseObject({
     )
     .check(z.minLength(1, 'At least one paint.'), z.maxLength(5, 'At most five paints.')),
   /** Parts of water to one of mixture; 0 is masstone. */
-  water: z.number().check(z.gte(0), z.lte(40)),
+  water: z.number().check(z.gte(0), z.lte(60)),
   /** The real mixture, painted out and dry. */
   masstone: z.optional(Swatch),
   wash: z.optional(Swatch),

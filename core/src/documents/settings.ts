@@ -1,6 +1,7 @@
 import * as z from 'zod/mini'
 import { Id } from './fields'
 import { kind } from './kind'
+import { SheetOfPaper } from './paint'
 import { PanMeasures } from './pan'
 
 /** The one document of settings: what belongs to the collection and goes with it to another device. */
@@ -14,6 +15,8 @@ export const Settings = z.looseObject({
   currency: z.optional(z.string().check(z.regex(/^[A-Z]{3}$/, 'A currency such as EUR.'))),
   /** Makers of which no paint is left: what was a maker once is one. */
   makers: z.optional(z.array(z.string().check(z.minLength(1), z.maxLength(120))).check(z.maxLength(2000))),
+  /** The paper that swatches are painted on. */
+  paper: z.optional(SheetOfPaper),
   /** How large one's own pans are, where they differ from the usual. */
   pans: z.optional(z.record(z.string().check(z.maxLength(20)), PanMeasures)),
   /** Headings of tables that were given a meaning by hand, as they are compared: the field, or nothing. */

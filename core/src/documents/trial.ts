@@ -25,7 +25,7 @@ export const Trial = z.looseObject({
   wanted: Wanted,
   instead: z.discriminatedUnion('kind', [
     z.looseObject({ kind: z.literal('paint'), paintId: Id }),
-    z.looseObject({ kind: z.literal('mixture'), paints: Parts, water: z.number().check(z.gte(0), z.lte(40)) }),
+    z.looseObject({ kind: z.literal('mixture'), paints: Parts, water: z.number().check(z.gte(0), z.lte(60)) }),
   ]),
   /** How it did on paper; left out where it was refused without a trial. */
   held: z.optional(z.enum(HELD)),

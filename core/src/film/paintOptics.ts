@@ -98,7 +98,7 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
     basis: masstone && wash ? 'both swatches' : masstone ? 'masstone only' : 'wash only',
     error: {
       shifts: shiftsOf(model, point, spread),
-      strength: STRENGTH_SD,
+      strength: pigments.length ? STRENGTH_SD : UNNAMED_STRENGTH_SD,
       more: Math.hypot(more, masstone && (wash ?? washes[0]) ? 0 : ONE_SWATCH),
       isThinned: Boolean(wash ?? washes[0]),
     },
@@ -178,6 +178,8 @@ function outsideTheModel(paint: OpticalPaint, pigments: readonly ReferencePigmen
 /** Where a pigment is not in the reference, CIEDE2000 (judgement): with swatches, and without any. */
 const UNKNOWN_PIGMENT = 1.4
 const UNKNOWN_PART = 6
+/** What a part does of a paint that names no pigment: its colour says little of it (judgement). */
+const UNNAMED_STRENGTH_SD = Math.log(2.2)
 /** One swatch says nothing of the paper and the surface that a second one would give away (docs/accuracy.md). */
 const ONE_SWATCH = 1.3
 /** Bound otherwise than watercolour it dries otherwise, and no film here was painted with it (judgement). */

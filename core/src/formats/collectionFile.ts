@@ -6,7 +6,7 @@ import { KIND_NAMES, noDocuments, type Documents, type KindName } from '../docum
 
 export const FILE_FORMAT = 'juxtachrome-collection'
 /** 2: recipes came in. 3: pans, and a journal that names vessels. 4: paintings, needs, shops and purchases. */
-export const FILE_SCHEMA = 7
+export const FILE_SCHEMA = 8
 
 /** Characters of a piece, about. */
 const PIECE = 500_000

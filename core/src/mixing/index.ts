@@ -1,6 +1,8 @@
 /** Mixtures: prediction, behaviour, recipes. What is shared of it, by name. */
 export { behaviourOfMixture } from './behaviour'
 export { compareSamples, type Sample } from './compare'
+export { glazedColour, glazedReflectance, type Layer } from './glaze'
+export { partsUnderLamp, underLights } from './lamp'
 export { mixOptics } from './mixOptics'
 export { type Observation, observationOf, observationsIn } from './observations'
 export { mixtureColours, type MixturePart, type MixturePrediction, predictMixture } from './predictMixture'

@@ -16,4 +16,4 @@ export { coloursOfCode, variantAsked, variantInName, variantKey, type VariantRea
 export { CLASSIC_MIXTURES, commonnessOf, replacementInWords, replacementOf } from './trade'
 export { lightfastnessOf } from './scales'
 export { type PigmentFilter, searchPigments } from './searchPigments'
-export { GRANULATIONS, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from './scales'
+export { GRANULATIONS, levelOn, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from './scales'

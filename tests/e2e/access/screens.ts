@@ -46,6 +46,7 @@ export const SCREENS = [
   '/bench',
   '/bench?view=row',
   '/bench?view=triangle',
+  '/bench?view=glaze',
   '/bench?view=recipe',
   '/compare',
   '/swatches',

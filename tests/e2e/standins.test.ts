@@ -71,7 +71,7 @@ describe('for one paint', () => {
     await app.type('A paint, a code or a colour', 'PB28')
     await app.press(Key.ENTER)
     await app.says('That code covers several colours. Which one?')
-    await app.click('cobalt turquoise (aluminate with chromium) PB28 teal')
+    await app.click('cobalt turquoise PB28 teal')
     await app.says('No swatch of it is recorded: only the reference’s values are compared.')
     await app.type('A paint, a code or a colour', 'smalt')
     await app.click('Find')

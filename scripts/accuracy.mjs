@@ -29,7 +29,7 @@ const trade = await vite.ssrLoadModule('/core/tests/published/trade.ts')
 const km = await vite.ssrLoadModule('/core/src/film/kubelkaMunk.ts')
 const sheet = await vite.ssrLoadModule('/core/src/film/sheet.ts')
 const { labOfReflectance } = await vite.ssrLoadModule('/core/src/colour/tristimulus.ts')
-const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
+const usable = core.REFERENCE_PIGMENTS.filter(core.isPredicted)
 const far = (p, q) => core.ciede2000(p.L, p.a, p.b, q.L, q.a, q.b)
 const must = (r) => {
   if (!r.ok) throw new Error(r.error.message)

@@ -26,7 +26,7 @@ const ODD = [0.3, 0.75]
 
 export function coverage(tools) {
   const { core, gaussian } = tools
-  const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
+  const usable = core.REFERENCE_PIGMENTS.filter(core.isPredicted)
   const far = (p, q) => core.ciede2000(p.L, p.a, p.b, q.L, q.a, q.b)
 
   /** Of one truth and one way of knowing: what was off and what had been stated, alone and mixed, by water. */
@@ -95,9 +95,9 @@ export function coverage(tools) {
         rows.push(`| ${row} | ${cells.join(' | ')} |`)
       }
     }
-    pooled.push(
-      `| ${known} | ${middle(all.map((f) => f.off))} (stated ${middle(all.map((f) => f.median))}) | ${percent(half(all))} | ${percent(most(all))} | ${all.length} |`,
-    )
+    const [error, stated] = [middle(all.map((f) => f.off)), middle(all.map((f) => f.median))]
+    const within = [half(all), most(all)].map(percent).join(' | ')
+    pooled.push(`| ${known} | ${error} (stated ${stated}) | ${within} | ${all.length} |`)
   }
   return { rows, pooled, named: named_ }
 }

@@ -6,7 +6,7 @@ const SOURCES = ['reader', 'photo', 'typed']
 
 export function doubts(tools) {
   const { core, gaussian } = tools
-  const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
+  const usable = core.REFERENCE_PIGMENTS.filter(core.isPredicted)
   const percent = (count) => `${((100 * count) / usable.length).toFixed(1)} %`
   return ['other bends of the spectra', 'cream paper, shinier surface, told'].flatMap((name) =>
     SOURCES.map((source) => {

@@ -20,7 +20,7 @@ const ASKED = [
 ]
 
 export function learned({ core, gaussian, row, stats, must }) {
-  const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye' && p.family !== 'white')
+  const usable = core.REFERENCE_PIGMENTS.filter((p) => core.isPredicted(p) && p.family !== 'white')
   const white = { id: 'white', parts: core.TINT_PARTS }
   const far = (p, q) => core.ciede2000(p.L, p.a, p.b, q.L, q.a, q.b)
   const off = { nothing: [], 'a tint test each': [], 'three notes': [], 'tint tests and notes': [] }

@@ -19,7 +19,7 @@ function benchCalls(core) {
 
 export function benchChoosing(core) {
   benchCalls(core)
-  const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
+  const usable = core.REFERENCE_PIGMENTS.filter(core.isPredicted)
   const spread = (n) =>
     Array.from({ length: n }, (_, i) => usable[Math.floor((i * usable.length) / n)]).map((p, i) => ({
       id: `${i} ${p.id}`,

@@ -3,7 +3,7 @@ import { differenceCiede2000 } from 'culori'
 import { line, ms, time } from './tools.mjs'
 
 export function benchOptics(core) {
-  const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
+  const usable = core.REFERENCE_PIGMENTS.filter(core.isPredicted)
   const pick = (n) => Array.from({ length: n }, (_, i) => usable[Math.floor((i * usable.length) / n)])
   line(
     'fit a reference pigment, nothing cached',

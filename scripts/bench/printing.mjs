@@ -25,7 +25,7 @@ export async function benchPrinting(vite, core) {
     if (!known.has(key)) known.set(key, fonts[isBold ? 1 : 0].layout(text).advanceWidth / fonts[0].unitsPerEm)
     return known.get(key) * size
   }
-  const paints = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
+  const paints = core.REFERENCE_PIGMENTS.filter(core.isPredicted)
     .slice(0, 36)
     .map((p, i) => ({ id: `p${i}`, v: 2, maker: '', name: p.names[0], pigments: [p.code] }))
   const pages = (count, box, tones = () => []) => {

@@ -4,7 +4,7 @@ import { line, ms, time } from './tools.mjs'
 const NEAR = 5
 
 export function benchReach(core) {
-  const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
+  const usable = core.REFERENCE_PIGMENTS.filter(core.isPredicted)
   const film = (p) => {
     const optics = core.opticsOfPaint({
       pigments: [p.code],

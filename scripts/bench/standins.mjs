@@ -6,7 +6,7 @@ const PLACES = 24
 
 /** The reference's pigments by several makers each, whose swatches differ a little. */
 function collection(core) {
-  const usable = core.REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye' && p.code)
+  const usable = core.REFERENCE_PIGMENTS.filter((p) => core.isPredicted(p) && p.code)
   const next = random(5)
   const off = (by) => (next() - 0.5) * 2 * by
   const swatch = ({ L, a, b }) => ({

@@ -11,6 +11,7 @@ export const CORE_ORDER = [
   'result',
   'steps',
   'random',
+  'solveThree',
   'units',
   'colour',
   'pigments',

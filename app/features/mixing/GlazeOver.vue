@@ -1,48 +1,36 @@
 <script setup lang="ts">
 import { ArrowDownUp } from '@lucide/vue'
 import { toScreen } from '@juxtachrome/core/colour'
-import { glazedColour, asItMixes } from '@juxtachrome/core/mixing'
+import { glazedColour } from '@juxtachrome/core/mixing'
 import { computed, ref } from 'vue'
-import { opticsOf } from '~/shared/swatch/opticsOf'
-import { useMixtures, waterInWords } from '~/shared/swatch/useMixtures'
-import { useStrengths } from '~/shared/swatch/useStrengths'
+import { useMixtures } from '~/shared/swatch/useMixtures'
 import Refusal from '~/shared/ui/Refusal.vue'
 import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
 import LightChoice from './LightChoice.vue'
+import WaterSlider from './WaterSlider.vue'
 import { liftingInWords, OF_LAMPS } from './words'
 
 /** Washes over dry washes, in either order, beside the mixture of the same paints. */
 const bench = useBench()
 const collection = useCollection()
-const strengths = useStrengths()
-const { predict, inWords } = useMixtures()
+const { opticsToMix, predict, inWords } = useMixtures()
 const USUAL_WATER = 4
-const MOST_LAYERS = 3
+const ORDER = ['First', 'Then', 'Last'] as const
 const waters = ref<Record<string, number>>({})
 const isTurned = ref(false)
 const laid = computed(() => {
-  const own = bench.parts.slice(0, MOST_LAYERS).flatMap((p) => collection.paint(p.paintId) ?? [])
+  const own = bench.parts.slice(0, ORDER.length).flatMap((p) => collection.paint(p.paintId) ?? [])
   return isTurned.value ? own.toReversed() : own
 })
 const waterOf = (id: string) => waters.value[id] ?? USUAL_WATER
-const films = computed(() =>
-  laid.value.map((paint) => {
-    const optics = opticsOf(paint)
-    return {
-      paint,
-      optics: optics.ok ? asItMixes(optics.value, strengths.value.get(paint.id)) : undefined,
-      optic: optics,
-    }
-  }),
-)
-const trouble = computed(() => {
-  const out = films.value.find((f) => !f.optic.ok)
-  return out && !out.optic.ok ? `${out.paint.name}: ${out.optic.error.message}` : ''
-})
+const films = computed(() => laid.value.map((paint) => ({ paint, optics: opticsToMix(paint.id) })))
+const trouble = computed(() => films.value.flatMap(({ optics }) => (optics.ok ? [] : optics.error.message))[0] ?? '')
 /** What washes are together, from the lowest up. */
 const colourOf = (list: typeof films.value) => {
-  const layers = list.flatMap(({ paint, optics }) => (optics ? [{ optics, water: waterOf(paint.id) }] : []))
+  const layers = list.flatMap(({ paint, optics }) =>
+    optics.ok ? [{ optics: optics.value, water: waterOf(paint.id) }] : [],
+  )
   const colour = glazedColour(layers, bench.light)
   return colour.ok ? toScreen(colour.value).hex : undefined
 }
@@ -83,19 +71,14 @@ const names = (list: readonly { name: string }[]) => list.map((p) => p.name).joi
       </div>
       <ul class="mt-3 space-y-2">
         <li v-for="(paint, i) in laid" :key="paint.id">
-          <label class="block text-sm"
-            >{{ i === 0 ? 'First' : i === 1 ? 'Then' : 'Last' }} {{ paint.name }}, {{ waterInWords(waterOf(paint.id)) }}
-            <input
-              type="range"
-              class="w-full"
-              min="0"
-              max="30"
-              step="0.5"
-              :value="waterOf(paint.id)"
-              :aria-label="`Water in the wash of ${paint.name}`"
-              :aria-valuetext="waterInWords(waterOf(paint.id))"
-              @input="waters = { ...waters, [paint.id]: Number(($event.target as HTMLInputElement).value) }"
-          /></label>
+          <WaterSlider
+            :model-value="waterOf(paint.id)"
+            :words="`${ORDER[i]} ${paint.name}`"
+            :label="`Water in the wash of ${paint.name}`"
+            :most="30"
+            :step="0.5"
+            @update:model-value="waters = { ...waters, [paint.id]: $event }"
+          />
           <p v-if="i < laid.length - 1" class="hint text-sm">{{ liftingInWords(paint) }}</p>
         </li>
       </ul>

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { Minus, Plus, X } from '@lucide/vue'
-import { waterInWords } from '~/shared/swatch/useMixtures'
 import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import WaterSlider from './WaterSlider.vue'
 
 const bench = useBench()
 const collection = useCollection()
@@ -56,18 +56,13 @@ const clamp = (n: number) => Math.max(0.5, Math.min(24, n))
         </button>
       </li>
     </ul>
-    <label v-if="bench.parts.length" class="mt-3 block text-sm"
-      >Water, {{ waterInWords(bench.water) }}
-      <input
-        v-model.number="bench.water"
-        type="range"
-        class="w-full"
-        min="0"
-        max="60"
-        step="0.25"
-        aria-label="Parts of water"
-        :aria-valuetext="waterInWords(bench.water)"
-      />
-    </label>
+    <WaterSlider
+      v-if="bench.parts.length"
+      v-model="bench.water"
+      words="Water"
+      label="Parts of water"
+      :most="60"
+      class="mt-3"
+    />
   </div>
 </template>

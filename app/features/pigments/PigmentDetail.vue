@@ -5,6 +5,7 @@ import {
   cautionsInWords,
   cautionsOfCodes,
   commonnessOf,
+  isPredicted,
   lightfastnessOf,
   pigmentVariants,
   replacementInWords,
@@ -26,7 +27,7 @@ const props = defineProps<{ pigment: ReferencePigment }>()
 const emit = defineEmits<{ close: [] }>()
 const collection = useCollection()
 const strip = useStrip()
-const inModel = computed(() => props.pigment.kind !== 'effect')
+const inModel = computed(() => isPredicted(props.pigment))
 const film = computed(() => (inModel.value ? referenceFilm(props.pigment) : undefined))
 const stops = computed(() =>
   film.value ? filmStops(film.value) : screenStops([props.pigment.masstone, props.pigment.wash]),
@@ -134,7 +135,7 @@ const palettes = computed(() =>
       <button class="btn btn-quiet" @click="emit('close')">Close</button>
     </div>
     <div class="mb-2 bg-ground p-3">
-      <SwatchBand :stops="stops" :grain="grainOf(pigment)" :marked="!inModel || pigment.kind === 'dye'" class="h-16" />
+      <SwatchBand :stops="stops" :grain="grainOf(pigment)" :marked="!inModel" class="h-16" />
     </div>
     <p v-if="pigment.hides" class="mb-2 doubt">{{ pigment.hides }}</p>
     <p v-if="siblings.length" class="mb-2">

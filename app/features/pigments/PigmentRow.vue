@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ReferencePigment } from '@juxtachrome/core/pigments'
+import { isPredicted, type ReferencePigment } from '@juxtachrome/core/pigments'
 import { grainOf, screenStops } from '~/shared/swatch/useSwatch'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
 
@@ -11,7 +11,7 @@ defineProps<{ pigment: ReferencePigment; owned: number }>()
     <SwatchBand
       :stops="screenStops([pigment.masstone, pigment.wash])"
       :grain="grainOf(pigment)"
-      :marked="pigment.kind === 'effect' || pigment.kind === 'dye'"
+      :marked="!isPredicted(pigment)"
       class="h-[calc(100%-6px)]"
     />
     <span class="min-w-0 leading-tight">

@@ -53,7 +53,8 @@ const tints = computed(() => {
   if (!optics.value.ok || viewOfPaint(props.paint).family === 'white') return ''
   const { K, perPart = 1 } = optics.value.value
   const number = strengthNumber(strengthOf(K) * perPart * (strength.value?.factor ?? 1))
-  return `${figure(number, number < 3 ? 1 : 0)} (viridian is 1, phthalo blue some 30)${strength.value?.tested ? ', by its tint test' : ', as its pigments let expect'}`
+  const from = strength.value?.tested ? 'by its tint test' : 'as its pigments let expect'
+  return `${figure(number, number < 3 ? 1 : 0)} (viridian is 1, phthalo blue some 30), ${from}`
 })
 const variants = computed(() =>
   props.paint.pigments

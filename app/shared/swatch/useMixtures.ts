@@ -2,6 +2,7 @@ import type { Result } from '@juxtachrome/core/result'
 import type { PaintParts } from '@juxtachrome/core/documents'
 import {
   asItMixes,
+  type DoubtedOptics,
   observationsIn,
   predictMixture,
   type MixturePart,
@@ -20,6 +21,20 @@ export function useMixtures() {
   const strengths = useStrengths()
   const observations = computed(() => observationsIn(collection.reading))
 
+  /** A paint as it mixes, what was learned of its strength included; why it cannot, where it cannot. */
+  function opticsToMix(paintId: string): Result<DoubtedOptics> {
+    const paint = collection.paint(paintId)
+    if (!paint)
+      return {
+        ok: false,
+        error: { code: 'no-such-paint', message: 'A paint of this mixture is no longer in the collection.' },
+      }
+    const optics = opticsOf(paint)
+    return optics.ok
+      ? { ok: true, value: asItMixes(optics.value, strengths.value.get(paintId)) }
+      : { ok: false, error: { ...optics.error, message: `${paint.name}: ${optics.error.message}` } }
+  }
+
   function predict(
     parts: readonly PaintParts[],
     water: number,
@@ -27,16 +42,9 @@ export function useMixtures() {
   ): Result<MixturePrediction> {
     const shares: MixturePart[] = []
     for (const { paintId, parts: p } of parts) {
-      const paint = collection.paint(paintId)
-      const optics = paint ? opticsOf(paint) : undefined
-      if (!optics)
-        return {
-          ok: false,
-          error: { code: 'no-such-paint', message: 'A paint of this mixture is no longer in the collection.' },
-        }
-      if (!optics.ok)
-        return { ok: false, error: { ...optics.error, message: `${paint!.name}: ${optics.error.message}` } }
-      shares.push({ optics: asItMixes(optics.value, strengths.value.get(paintId)), parts: p, id: paintId })
+      const optics = opticsToMix(paintId)
+      if (!optics.ok) return optics
+      shares.push({ optics: optics.value, parts: p, id: paintId })
     }
     return predictMixture(shares, { water, observations: notes })
   }
@@ -46,7 +54,7 @@ export function useMixtures() {
     parts
       .map(({ paintId, parts: p }) => `${p} ${collection.paint(paintId)?.name ?? 'a paint no longer here'}`)
       .join(' + ')
-  return { observations, predict, inWords }
+  return { observations, opticsToMix, predict, inWords }
 }
 
 /** Water in the words of the palette. */

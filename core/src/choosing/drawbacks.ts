@@ -6,7 +6,7 @@ import { leftInAll } from '../ledger/items'
 import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
 import { pricePerMillilitre, pricePerMlInWords } from '../paints/reading/price'
 import { viewOfPaint } from '../paints/view'
-import { cautionsOfCodes, unknownInWords } from '../pigments/cautions'
+import { cautionsOfCodes, unknownAsClause } from '../pigments/cautions'
 import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
 import { counted } from '../units'
 import { TWINS_BELOW, twinDifference } from './verdict/tooMuch'
@@ -92,13 +92,11 @@ function caution(paint: Paint): Drawback | undefined {
   const { isMild, forChildren, lines, unknown } = cautionsOfCodes(paint.pigments, referenceOf(paint))
   if (isMild && forChildren !== 'no') return undefined
   const careful = lines.filter((l) => !l.isMild).map((l) => l.text.split(':')[0]!.toLowerCase())
-  const notKnown = unknownInWords(unknown)
-  if (!careful.length && notKnown) return { kind: 'caution', words: asClause(notKnown) }
-  const what = [...new Set(careful), ...(notKnown ? [asClause(notKnown)] : [])].join('; ')
+  const notKnown = unknownAsClause(unknown)
+  if (!careful.length && notKnown) return { kind: 'caution', words: notKnown }
+  const what = [...new Set(careful), ...(notKnown ? [notKnown] : [])].join('; ')
   return { kind: 'caution', words: `needs caution: ${what || 'read its label'}` }
 }
-
-const asClause = (sentence: string) => `${sentence[0]!.toLowerCase()}${sentence.slice(1, -1)}`
 
 function inThePan(paint: Paint): Drawback | undefined {
   const slow = referenceOf(paint).find((r) => r.inPan?.startsWith('rewets slowly'))

@@ -28,25 +28,14 @@ export function doubtOf(model: FilmModel, targets: Targets, fitted: Fitted): str
 }
 
 /** Which swatch is left out to explain the others best, and how far it lies from what they let expect. */
-function oddOneOut(model: FilmModel, { masstone, wash, washes = [] }: Targets): string | undefined {
-  const without = [
-    ...(masstone ? [{ name: 'masstone', one: masstone, load: () => 1, rest: { wash, washes } }] : []),
-    ...(wash
-      ? [
-          {
-            name: 'wash',
-            one: wash,
-            load: (f: Fitted) => f.washLoad,
-            rest: { ...(masstone ? { masstone } : {}), washes },
-          },
-        ]
-      : []),
-  ]
-  const tried = without.map(({ name, one, load, rest }) => {
-    const targets = Object.fromEntries(Object.entries(rest).filter(([, t]) => t)) as Targets
-    const fitted = fitFilm(model, targets)
-    const expected = labOfReflectance(filmOnPaper(fitted.K, fitted.S, load(fitted), one.on))
-    return { name, cost: fitted.cost, by: colourDifference(expected, one.lab) }
+function oddOneOut(model: FilmModel, targets: Targets): string | undefined {
+  const tried = (['masstone', 'wash'] as const).flatMap((name) => {
+    const { [name]: one, ...rest } = targets
+    if (!one) return []
+    const fitted = fitFilm(model, rest)
+    const load = name === 'masstone' ? 1 : fitted.washLoad
+    const expected = labOfReflectance(filmOnPaper(fitted.K, fitted.S, load, one.on))
+    return [{ name, cost: fitted.cost, by: colourDifference(expected, one.lab) }]
   })
   const [first] = tried.sort((p, q) => p.cost - q.cost)
   if (!first) return undefined

@@ -1,4 +1,3 @@
-import { BANDS } from '../colour/bands'
 import { filmAt, newFilm, type FilmModel } from './fitModel'
 
 /** One independent way in which a film may lie off, by one standard deviation; natural logarithms. */
@@ -40,7 +39,7 @@ export function shiftsOf(
     filmAt(at(direction, -1), model, less)
     const half = (p: number, q: number) => Math.log(p / q) / 2
     const shift: FilmShift = {
-      K: Float64Array.from({ length: BANDS }, (_, i) => half(more.K[i]!, less.K[i]!)),
+      K: more.K.map((k, i) => half(k, less.K[i]!)),
       S: half(more.S[0]!, less.S[0]!),
       thinning: half(1 / more.washLoad - 1 + 1e-9, 1 / less.washLoad - 1 + 1e-9),
     }
@@ -51,6 +50,4 @@ export function shiftsOf(
 
 /** The same ways, so many times as far. */
 export const widened = (shifts: readonly FilmShift[], by: number): FilmShift[] =>
-  by === 1
-    ? [...shifts]
-    : shifts.map(({ K, S, thinning }) => ({ K: K.map((k) => k * by), S: S * by, thinning: thinning * by }))
+  shifts.map(({ K, S, thinning }) => ({ K: K.map((k) => k * by), S: S * by, thinning: thinning * by }))

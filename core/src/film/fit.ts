@@ -1,3 +1,4 @@
+import { axesAt } from '../colour/axes'
 import { BANDS } from '../colour/bands'
 import { ciede2000 } from '../colour/ciede2000'
 import { labOfReflectance } from '../colour/tristimulus'
@@ -87,19 +88,18 @@ export const meets = (fitted: Fitted, targets: Targets) => miss(fitted, targets)
 interface Placed {
   target: Target
   metric: (found: LabD65, into: Float64Array, at: number) => void
-  /** The load at which it lies on a film; a further wash has its own error in water, the parameter at `own`. */
+  /** The load at which it lies on a film; a further wash has its own error in water, a parameter after the film's. */
   load: (film: Film, x: Float64Array) => number
 }
 
 /** The swatches in order, each with the place where it lies on the film. */
-function placed({ masstone, wash, washes = [] }: Targets, after: number): { list: Placed[]; waters: WashTarget[] } {
+function placed({ masstone, wash, washes = [] }: Targets, after: number): Placed[] {
   const place = (target: Target, load: Placed['load']): Placed => ({ target, metric: colourScale(target), load })
-  const list = [
+  return [
     ...(masstone ? [place(masstone, () => 1)] : []),
     ...(wash ? [place(wash, (film) => film.washLoad)] : []),
     ...washes.map((w, i) => place(w, (film, x) => loadOfWash(film.washLoad, waterOf(w) * Math.exp(x[after + i]!)))),
   ]
-  return { list, waters: [...washes] }
 }
 const waterOf = ({ water, lab }: WashTarget) => water ?? guessedWater(lab)
 /** A light wash has more water in it (judgement; only where the fit begins). */
@@ -107,7 +107,8 @@ const guessedWater = ({ L }: LabD65) => WASH_WATER * 2 ** ((L - 65) / 12)
 
 function fitOnce(model: FilmModel, targets: Targets, starts: readonly number[]): Fitted {
   const first = startOf(model)
-  const { list, waters } = placed(targets, first.length)
+  const list = placed(targets, first.length)
+  const waters = targets.washes ?? []
   const film = newFilm()
   const reflectance = new Float64Array(BANDS)
   const seen = list.length * 3
@@ -168,19 +169,14 @@ function chromaBetween(film: Film, reflectance: Float64Array<ArrayBuffer>, into:
   })
 }
 
-/** Three residuals in about CIEDE2000 units: lightness, chroma and hue, each by its weight at the target; each takes a third of its variance. */
+/** Three residuals in about CIEDE2000 units: lightness, chroma and hue; each takes a third of the variance. */
 function colourScale({ lab, sd: whole }: Target) {
   const sd = whole / Math.sqrt(3)
-  const C = Math.hypot(lab.a, lab.b)
-  const l50 = (lab.L - 50) ** 2
-  const SL = 1 + (0.015 * l50) / Math.sqrt(20 + l50)
-  const SC = 1 + 0.045 * C
-  const SH = 1 + 0.015 * C
-  const [ca, cb] = C < 1 ? [1, 0] : [lab.a / C, lab.b / C]
+  const axes = axesAt(lab)
   return (found: LabD65, into: Float64Array, at: number) => {
-    const [da, db] = [found.a - lab.a, found.b - lab.b]
-    into[at] = (found.L - lab.L) / SL / sd
-    into[at + 1] = (da * ca + db * cb) / SC / sd
-    into[at + 2] = (db * ca - da * cb) / SH / sd
+    const [dL, da, db] = [found.L - lab.L, found.a - lab.a, found.b - lab.b]
+    axes.forEach(([L, a, b], i) => {
+      into[at + i] = (L * dL + a * da + b * db) / sd
+    })
   }
 }

@@ -1,6 +1,5 @@
 import type { ReferencePigment } from '../pigments/reference'
 import { coloursOfCode } from '../pigments/variants'
-import { BANDS } from '../colour/bands'
 import type { FilmShift } from './filmError'
 import { referenceFilm } from './referenceFilm'
 
@@ -28,7 +27,7 @@ export function shiftsToVariants(code: string, assumed: ReferencePigment): FilmS
     const film = referenceFilm(p)
     const of = (x: number, y: number) => Math.log((x + 1e-3) / (y + 1e-3)) / Math.sqrt(others.length)
     return {
-      K: Float64Array.from({ length: BANDS }, (_, i) => of(film.K[i]!, own.K[i]!)),
+      K: film.K.map((k, i) => of(k, own.K[i]!)),
       S: of(film.S[0]!, own.S[0]!),
       thinning: of(1 / film.washLoad - 1, 1 / own.washLoad - 1),
     }

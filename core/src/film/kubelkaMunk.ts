@@ -1,4 +1,4 @@
-import { WHITE_SHEET, type Sheet } from './sheet'
+import { outsideOf, WHITE_SHEET, type Sheet } from './sheet'
 
 /**
  * A film of paint over paper, two-constant Kubelka-Munk at finite load, one wavelength at a time
@@ -34,13 +34,9 @@ export function filmOnPaper(
   K: ArrayLike<number>,
   S: ArrayLike<number>,
   load: number,
-  { ground, k1, k2 }: Sheet = WHITE_SHEET,
+  sheet: Sheet = WHITE_SHEET,
   into = new Float64Array(K.length),
 ): Float64Array {
-  const out = (1 - k1) * (1 - k2)
-  for (let i = 0; i < into.length; i += 1) {
-    const R = filmOver(K[i]!, S[i]!, load, ground[i]!)
-    into[i] = k1 + (out * R) / (1 - k2 * R)
-  }
+  for (let i = 0; i < into.length; i += 1) into[i] = outsideOf(filmOver(K[i]!, S[i]!, load, sheet.ground[i]!), sheet)
   return into
 }

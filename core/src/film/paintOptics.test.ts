@@ -4,7 +4,7 @@ import type { Swatch } from '../documents/paint'
 import { colourAt, masstoneOf, reflectanceAt, washOf, type Optics } from './optics'
 import { colourDifference } from '../colour/difference'
 import { toLch } from '../colour/lch'
-import { pigmentByCode, REFERENCE_PIGMENTS } from '../pigments/reference'
+import { pigmentByCode, isPredicted, REFERENCE_PIGMENTS } from '../pigments/reference'
 import { labD65 } from '../units'
 import { gaussian } from '../paints/colourReader'
 import { opticsOfPaint, SOURCE_SD } from './paintOptics'
@@ -12,7 +12,7 @@ import { fitReference, referenceFilm } from './referenceFilm'
 import { strengthOf, strengthOfStep } from './strength'
 import { runs } from '../../../tests/setup/runs'
 
-const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
+const USABLE = REFERENCE_PIGMENTS.filter(isPredicted)
 const swatch = (lab: { L: number; a: number; b: number }, source: Swatch['source']): Swatch => ({
   L: Math.min(100, Math.max(0, lab.L)),
   a: lab.a,

@@ -1,7 +1,7 @@
 import { BANDS } from '../colour/bands'
 import type { Optics } from './optics'
 import { labOfSwatch, sheetOfSwatch, type OpticalPaint, type OpticalSwatch, type SwatchSource } from './swatch'
-import { pigmentByCode, type ReferencePigment } from '../pigments/reference'
+import { isPredicted, pigmentByCode, type ReferencePigment } from '../pigments/reference'
 import { fail, ok, type Result } from '../result'
 import { problemOfSwatchPair } from './swatchPair'
 import type { FilmModel } from './fitModel'
@@ -133,6 +133,12 @@ function sheetOfSwatches({ masstone, wash, washes = [] }: OpticalPaint): Sheet |
   return said && sheetOfSwatch(said)
 }
 
+/** What a paint looks like by its codes alone, without what is open of it; undefined where they say nothing or shine. */
+export function filmOfCodes(paint: OpticalPaint): Optics | undefined {
+  const pigments = referenceOf(paint)
+  return pigments.length && !outsideTheModel(paint, pigments) ? together(pigments.map(referenceFilm)) : undefined
+}
+
 /** A paint of which only the codes are known: equal shares of their films, as unsure as paints of these codes differ. */
 function fromCodes(
   paint: OpticalPaint,
@@ -141,24 +147,20 @@ function fromCodes(
   model: FilmModel,
   more: number,
 ) {
-  const spread = usualSpread(model)
-  const own = shiftsOf(model, startOf(model), spread)
-  const unsure = unsureCodes(paint)
-  const variants = unsure.flatMap((code) => shiftsToVariants(code, starts[0]!))
+  const own = shiftsOf(model, startOf(model), usualSpread(model))
+  const variants = unsureCodes(paint).flatMap((code) => shiftsToVariants(code, starts[0]!))
+  const variation = variationOf(starts)
   return {
     ...together(films),
     basis: 'reference' as const,
     error: {
-      shifts: [...widened(own, CODES_DIFFER * variationOf(starts)), ...variants],
-      strength: STRENGTH_SD * variationOf(starts),
+      shifts: [...widened(own, variation), ...variants],
+      strength: STRENGTH_SD * variation,
       more,
     },
     residual: {},
   }
 }
-/** Paints of one code differ more than a swatch leaves open (judgement). */
-const CODES_DIFFER = 1
-
 /** Why a paint is kept out of predictions, in words: what glows, glitters or is metal, and what of it could have been told. */
 function outsideTheModel(paint: OpticalPaint, pigments: readonly ReferencePigment[]): string | undefined {
   const named = (kind: ReferencePigment['kind']) => pigments.filter((p) => p.kind === kind)
@@ -169,7 +171,7 @@ function outsideTheModel(paint: OpticalPaint, pigments: readonly ReferencePigmen
     ...(shining.length ? [`${shining.map((p) => p.id).join(', ')}, a dye that shines`] : []),
     ...(glittering.length && !paint.effect ? [`${glittering.map((p) => p.id).join(', ')}: pearl, mica or metal`] : []),
   ].join('; ')
-  const rest = pigments.filter((p) => p.kind !== 'dye' && p.kind !== 'effect').map((p) => p.id)
+  const rest = pigments.filter(isPredicted).map((p) => p.id)
   const part = rest.length ? ` Only its ${rest.join(', ')} could be told, and that is not this paint.` : ''
   const why = 'such paint sends light back in ways this model does not hold; it is kept out of predictions.'
   return `${what[0]!.toUpperCase()}${what.slice(1)}: ${why}${part}`

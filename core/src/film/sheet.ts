@@ -1,5 +1,6 @@
 import { BANDS, WAVELENGTHS, type Spectrum } from '../colour/bands'
 import { labOfReflectance, xyzOfLab, xyzOfReflectance } from '../colour/tristimulus'
+import { solveThree } from '../solveThree'
 import { labD65, type LabD65 } from '../units'
 
 /** What the surface of a dry film does to light that comes in and to light that goes out, each 0..1. */
@@ -86,16 +87,6 @@ export function paperOfColour(lab: LabD65): Spectrum {
   )
   papers.set(key, spectrum)
   return spectrum
-}
-
-/** Three equations in three unknowns, by determinants. */
-function solveThree(m: readonly (readonly number[])[], y: readonly number[]): number[] {
-  const det = (a: readonly (readonly number[])[]) =>
-    a[0]![0]! * (a[1]![1]! * a[2]![2]! - a[1]![2]! * a[2]![1]!) -
-    a[0]![1]! * (a[1]![0]! * a[2]![2]! - a[1]![2]! * a[2]![0]!) +
-    a[0]![2]! * (a[1]![0]! * a[2]![1]! - a[1]![1]! * a[2]![0]!)
-  const whole = det(m)
-  return [0, 1, 2].map((j) => det(m.map((row, i) => row.map((v, k) => (k === j ? y[i]! : v)))) / whole)
 }
 
 const sheets = new Map<string, Sheet>()

@@ -2,6 +2,7 @@ import { colourDifference } from '../colour/difference'
 import {
   materialByName,
   pigmentByCode,
+  isPredicted,
   REFERENCE_PIGMENTS,
   variantNow,
   type ReferencePigment,
@@ -61,8 +62,4 @@ function nearestOf(
   return list.reduce((nearest, next) => (off(next) < off(nearest) - 1e-9 ? next : nearest))
 }
 /** What a paint of unknown codes looks most like. */
-export const nearestReference = (paint: OpticalPaint) =>
-  nearestOf(
-    REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye'),
-    paint,
-  )
+export const nearestReference = (paint: OpticalPaint) => nearestOf(REFERENCE_PIGMENTS.filter(isPredicted), paint)

@@ -36,10 +36,15 @@ export function mixOptics(parts: readonly Share[]): Result<Mixed> {
   if (parts.some(({ parts: p }) => !(p >= 0 && p <= MOST_PARTS)))
     return fail('bad-parts', 'Parts are numbers from 0 to a million.')
   if (!(total > 0)) return fail('no-paint', 'A mixture needs at least one paint with more than 0 parts.')
+  const bad = parts.map(({ optics }) => problemOf(optics)).find((problem) => problem)
+  return bad ? fail('bad-optics', bad) : ok(mixSound(parts))
+}
+
+/** The same of parts that are known to be sound, for many mixtures of the same paints. */
+export function mixSound(parts: readonly Share[]): Mixed {
+  const total = parts.reduce((sum, { parts: p, optics }) => sum + p * (optics.perPart ?? 1), 0)
   const K = emptySpectrum()
   const S = emptySpectrum()
-  const bad = parts.map(({ optics }) => problemOf(optics)).find((problem) => problem)
-  if (bad) return fail('bad-optics', bad)
   const shares = parts.map(({ optics, parts: p }) => (p * (optics.perPart ?? 1)) / total)
   // shares add up to 1 but for rounding, and no film is thinner than a watercolour's
   const body = Math.max(
@@ -57,7 +62,7 @@ export function mixOptics(parts: readonly Share[]): Result<Mixed> {
   })
   for (let i = 0; i < BANDS; i += 1) K[i] = Math.min(MOST_K, K[i]!)
   const on = parts.find(({ optics, parts: p }) => p > 0 && optics.on)?.optics.on
-  return ok({ K, S, ...(on ? { on } : {}), body, washLoad: 1 / (1 + WASH_WATER * thinning), shares })
+  return { K, S, ...(on ? { on } : {}), body, washLoad: 1 / (1 + WASH_WATER * thinning), shares }
 }
 
 function problemOf({ K, S, washLoad, body = 1, perPart = 1 }: Optics): string | undefined {

@@ -1,13 +1,10 @@
-import { BANDS } from '../colour/bands'
-import { labOfReflectance } from '../colour/tristimulus'
+import { axesAt } from '../colour/axes'
 import type { FilmError, FilmShift } from '../film/filmError'
-import { filmOnPaper } from '../film/kubelkaMunk'
-import { loadAt, masstoneOf, type Optics } from '../film/optics'
-import { WHITE_SHEET } from '../film/sheet'
+import { colourAt, loadAt, masstoneOf, type Optics } from '../film/optics'
 import { WASH_WATER } from '../film/dilution'
 import { strengthOf } from '../film/strength'
 import type { LabD65 } from '../units'
-import { mixOptics, type Share } from './mixOptics'
+import { mixSound, type Share } from './mixOptics'
 
 /** Optics that know how far to trust them, as `opticsOfPaint` gives them. */
 export type DoubtedOptics = Optics & { error?: FilmError }
@@ -36,6 +33,8 @@ const FLOOR = 0.45
 /**
  * How far a prediction may be off at some water: what is open of each paint's film, of its strength and of the water,
  * carried to the colour one by one and added up. A trace of a paint adds a trace; a paint beside itself adds nothing.
+ *
+ * @param parts sound ones, as `mixOptics` takes them.
  */
 export function errorOfMixture(parts: readonly Share<DoubtedOptics>[], water: number, lab: LabD65): ErrorEllipse {
   const own = oncePerFilm(parts)
@@ -44,10 +43,8 @@ export function errorOfMixture(parts: readonly Share<DoubtedOptics>[], water: nu
     for (let i = 0; i < 3; i += 1) for (let j = 0; j < 3; j += 1) covariance[i * 3 + j]! += v[i]! * v[j]!
   }
   const colourWith = (shifted: readonly Share<Optics>[]): LabD65 => {
-    const mixed = mixOptics(shifted)
-    if (!mixed.ok) return lab
-    const { K, S, on = WHITE_SHEET } = mixed.value
-    return labOfReflectance(filmOnPaper(K, S, loadAt(mixed.value, water), on))
+    const mixed = mixSound(shifted)
+    return colourAt(mixed, loadAt(mixed, water))
   }
   const both = (change: (part: Share<DoubtedOptics>, sign: number) => Share<Optics>, at: number) => {
     const [p, q] = [1, -1].map((sign) => colourWith(own.map((part, i) => (i === at ? change(part, sign) : part)))) as [
@@ -86,7 +83,7 @@ function shifted(optics: Optics, { K, S, thinning }: FilmShift, sign: number): O
   const scatter = Math.exp(sign * S)
   return {
     ...optics,
-    K: Float64Array.from({ length: BANDS }, (_, i) => optics.K[i]! * Math.exp(sign * K[i]!)),
+    K: optics.K.map((k, i) => k * Math.exp(sign * K[i]!)),
     S: optics.S.map((s) => s * scatter),
     washLoad: Math.min(1, 1 / (1 + (1 / optics.washLoad - 1) * Math.exp(sign * thinning))),
   }
@@ -124,23 +121,13 @@ function spreadOf(covariance: Float64Array, even: number, lab: LabD65): Spread {
   return { median: HALF_LIE_NEARER * at(0), most: FEW_LIE_FARTHER * at(1.645) }
 }
 
-/** A covariance of L*, a*, b* in units of CIEDE2000 around a colour: lightness, chroma and hue by their weights there. */
-function inCiede(covariance: Float64Array, { L, a, b }: LabD65): Float64Array {
-  const C = Math.hypot(a, b)
-  const l50 = (L - 50) ** 2
-  const SL = 1 + (0.015 * l50) / Math.sqrt(20 + l50)
-  const SC = 1 + 0.045 * C
-  const SH = 1 + 0.015 * C
-  const [ca, cb] = C < 1 ? [1, 0] : [a / C, b / C]
-  const rows = [
-    [1 / SL, 0, 0],
-    [0, ca / SC, cb / SC],
-    [0, -cb / SH, ca / SH],
-  ]
+/** A covariance of L*, a*, b* in units of CIEDE2000 around a colour. */
+function inCiede(covariance: Float64Array, lab: LabD65): Float64Array {
+  const axes = axesAt(lab)
   const out = new Float64Array(9)
   for (let i = 0; i < 3; i += 1)
     for (let j = 0; j < 3; j += 1)
       for (let p = 0; p < 3; p += 1)
-        for (let q = 0; q < 3; q += 1) out[i * 3 + j]! += rows[i]![p]! * covariance[p * 3 + q]! * rows[j]![q]!
+        for (let q = 0; q < 3; q += 1) out[i * 3 + j]! += axes[i]![p]! * covariance[p * 3 + q]! * axes[j]![q]!
   return out
 }

@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ciede2000 } from '../colour/ciede2000'
-import { pigmentByCode, REFERENCE_PIGMENTS } from '../pigments/reference'
+import { pigmentByCode, isPredicted, REFERENCE_PIGMENTS } from '../pigments/reference'
 import type { Result } from '../result'
 import { opticsOfPaint } from '../film/paintOptics'
 import { labD65, type LabD65 } from '../units'
@@ -10,7 +10,7 @@ import type { DoubtedOptics } from './mixtureError'
 import { findRecipes } from './recipes/findRecipes'
 import { runs } from '../../../tests/setup/runs'
 
-const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
+const USABLE = REFERENCE_PIGMENTS.filter(isPredicted)
 const opticsOf = (i: number) => {
   const p = USABLE[i]!
   const optics = opticsOfPaint({ pigments: [p.code], ...(p.variant ? { variants: { [p.code]: p.variant } } : {}) })

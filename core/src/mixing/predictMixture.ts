@@ -48,6 +48,8 @@ export interface MixturePrediction {
   correctedBy: number
 }
 
+const BAD_NOTE = 'A note of a mixture holds what is no colour, or no number of parts.'
+
 /**
  * What paints mixed in parts look like on white paper, from masstone to wash: two-constant
  * Kubelka-Munk at finite load (see film.ts). Parts are free of scale, the order does not matter,
@@ -60,8 +62,7 @@ export function predictMixture(
   { water = 0, observations = [] }: MixtureOptions = {},
 ): Result<MixturePrediction> {
   if (!Number.isFinite(water) || water < 0) return fail('bad-water', 'Parts of water are a number from 0 upward.')
-  const odd = observations.find((o) => !isSound(o))
-  if (odd) return fail('bad-observation', 'A note of a mixture holds what is no colour, or no number of parts.')
+  if (!observations.every(isSound)) return fail('bad-observation', BAD_NOTE)
   const mixed = mixOptics(parts)
   if (!mixed.ok) return mixed
   const { shares, ...optics } = mixed.value
@@ -71,6 +72,7 @@ export function predictMixture(
   const ramp = rampOf(optics).map(({ water: w }) => ({ water: w, lab: at(w).lab }))
   const [dark, light] = [toLch(masstone), toLch(wash)]
   const lean = leanOf({ masstone, wash })
+  let expected: ErrorEllipse | undefined
   return ok({
     shares,
     optics,
@@ -83,7 +85,10 @@ export function predictMixture(
     value: { darkest: masstone.L, wash: wash.L },
     chroma: { masstone: dark.C, wash: light.C },
     transparency: transparencyOf(optics),
-    expected: narrowedBy(errorOfMixture(parts, water, asked.lab), water, correction),
+    // many want the colour only, and this takes longer than all the rest
+    get expected() {
+      return (expected ??= narrowedBy(errorOfMixture(parts, water, asked.lab), water, correction))
+    },
     correctedBy: correction?.count ?? 0,
   })
 }
@@ -102,6 +107,7 @@ export function mixtureColours(
 ): Result<LabD65[]> {
   if (waters.some((w) => !Number.isFinite(w) || w < 0))
     return fail('bad-water', 'Parts of water are a number from 0 upward.')
+  if (!observations.every(isSound)) return fail('bad-observation', BAD_NOTE)
   const mixed = mixOptics(parts)
   if (!mixed.ok) return mixed
   const correction = correctionFor(parts, observations)

@@ -7,7 +7,7 @@ import type { Paint } from '../documents/paint'
 import { masstoneOf, washOf } from '../film/optics'
 import { familyOfPaint, type FamilyFound } from './familyOfPaint'
 import type { LabD65 } from '../units'
-import { cachedOptics } from '../film/cachedOptics'
+import { filmOfCodes } from '../film/paintOptics'
 import { referenceOf, unsureCodes } from '../film/whichReference'
 
 /** A paint with what follows from it, computed once per document. */
@@ -59,8 +59,8 @@ export function viewOfPaint(paint: Paint): PaintView {
  * is kept out of predictions, as its pigment typically does.
  */
 function assumedSwatches(paint: Paint): { masstone: LabD65; wash: LabD65 } | undefined {
-  const optics = cachedOptics(paint)
-  if (optics.ok) return { masstone: masstoneOf(optics.value), wash: washOf(optics.value) }
+  const film = filmOfCodes(paint)
+  if (film) return { masstone: masstoneOf(film), wash: washOf(film) }
   const [pigment, another] = referenceOf(paint)
   return pigment && !another ? { masstone: pigment.masstone, wash: pigment.wash } : undefined
 }

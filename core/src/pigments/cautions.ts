@@ -59,9 +59,13 @@ export interface PaintCautions {
 /** Said on the paint itself, and no reason to be careful of a whole palette. */
 const MILD = new Set(['zinc', 'copper', 'manganese', 'animal', 'chromium-3'])
 
-/** What is said of codes that the reference does not hold; undefined where it holds them all. */
-export const unknownInWords = (codes: readonly string[]): string | undefined =>
-  codes.length ? `Of ${codes.join(', ')} nothing is known here: read the label.` : undefined
+/** What is said of codes that the reference does not hold, within a sentence and as one; undefined where it holds them all. */
+export const unknownAsClause = (codes: readonly string[]): string | undefined =>
+  codes.length ? `of ${codes.join(', ')} nothing is known here: read the label` : undefined
+export function unknownInWords(codes: readonly string[]): string | undefined {
+  const clause = unknownAsClause(codes)
+  return clause && `O${clause.slice(1)}.`
+}
 
 const keysOf = (code: string, as: readonly ReferencePigment[]): readonly string[] | undefined => {
   const own = as.filter((p) => p.code === code)

@@ -4,6 +4,7 @@ export { cautionsInWords, cautionsOfCodes, OF_EVERY_PIGMENT, type PaintCautions,
 export { parsePigmentCode, parsePigmentCodes } from './grammar'
 export { questionCodes } from './plausibility'
 export {
+  isPredicted,
   pigmentByCode,
   pigmentById,
   pigmentVariants,

@@ -121,6 +121,9 @@ function withUsual(pigments: readonly ReferencePigment[]): ReferencePigment[] {
   return pigments.map((p) => (!p.variant && several.has(p.code) ? { ...p, variant: USUAL } : p))
 }
 
+/** Whether the film of a pigment can be predicted: dyes that shine and effect pigments send light back otherwise. */
+export const isPredicted = ({ kind }: Pick<ReferencePigment, 'kind'>): boolean => kind !== 'effect' && kind !== 'dye'
+
 /** Minerals and the like that are sold by name, without a code. */
 export const MATERIALS_WITHOUT_A_CODE: readonly ReferencePigment[] = ROWS_WITHOUT_A_CODE.map(pigmentOf)
 

@@ -4,7 +4,7 @@ import { opticsOfPaint } from '../film/paintOptics'
 import { MixtureKernel } from '../mixing/kernel/mixtureKernel'
 import { ratioGroups } from '../mixing/kernel/ratios'
 import { targetGrid } from '../mixing/kernel/targetGrid'
-import { REFERENCE_PIGMENTS } from '../pigments/reference'
+import { isPredicted, REFERENCE_PIGMENTS } from '../pigments/reference'
 import { toTheEnd } from '../steps'
 import { labD65 } from '../units'
 import { cellNumber, cellsOfRing, chromaOfRing, EVERYTHING, LATTICE, WHEELS } from './lattice'
@@ -21,7 +21,7 @@ import { PaletteReach, sizesOverAll } from './paletteReach'
 import { checkedTable, keyOfTable, type TargetTable } from './targetTable'
 import { runs } from '../../../tests/setup/runs'
 
-const PAINTS: IndexPaint[] = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye').map((p) => {
+const PAINTS: IndexPaint[] = REFERENCE_PIGMENTS.filter(isPredicted).map((p) => {
   const optics = opticsOfPaint({ pigments: [p.code], ...(p.variant ? { variants: { [p.code]: p.variant } } : {}) })
   if (!optics.ok) throw new Error(optics.error.message)
   return { id: p.id, optics: optics.value }

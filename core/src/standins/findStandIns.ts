@@ -7,7 +7,7 @@ import type { FoundRecipe, RecipeTarget } from '../mixing/recipes/question'
 import { retold, toTheEnd } from '../steps'
 import { isSameCodes } from '../paints/collect'
 import { byWheel, viewOfPaint } from '../paints/view'
-import { REFERENCE_PIGMENTS } from '../pigments/reference'
+import { isPredicted, REFERENCE_PIGMENTS } from '../pigments/reference'
 import { Judge, type Option, type StandInContext } from './judge'
 import { USUAL_MATTERS, type Matters } from './matters'
 import { paintOfPigment, type Sought } from './sought'
@@ -127,7 +127,7 @@ function ownedOptions(judge: Judge, paints: readonly Paint[]): Option[] {
 /** Pigments of the reference that nobody here owns alone: the nearest. Glowing and shining ones are no answer for a pan. */
 function toBuy(judge: Judge): Option[] {
   const owned = new Set(judge.context.owned.flatMap((p) => (p.pigments.length === 1 ? p.pigments : [])))
-  return REFERENCE_PIGMENTS.filter((r) => r.code && r.kind !== 'dye' && r.kind !== 'effect' && !owned.has(r.code))
+  return REFERENCE_PIGMENTS.filter((r) => r.code && isPredicted(r) && !owned.has(r.code))
     .map((r) => ({ r, difference: judge.alone(r).difference }))
     .filter(({ difference }) => Number.isFinite(difference))
     .sort((p, q) => p.difference - q.difference)

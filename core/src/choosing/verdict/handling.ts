@@ -26,6 +26,7 @@ export function handlingOf(paints: readonly Paint[]): Handling {
       unknown: known.filter((k) => !k).length,
     }
   }
+  const cautions = paints.map((p) => cautionsOfCodes(p.pigments, referenceOf(p)))
   const codes = paints.map((p) => [...new Set(p.pigments)])
   const counts = new Map<string, number>()
   for (const code of codes.flat()) counts.set(code, (counts.get(code) ?? 0) + 1)
@@ -40,8 +41,8 @@ export function handlingOf(paints: readonly Paint[]): Handling {
         ? { value: IN_PAN[Math.max(...levels)]!, from: 'assumed' }
         : undefined
     }),
-    unknownCodes: [...new Set(paints.flatMap((p) => cautionsOfCodes(p.pigments, referenceOf(p)).unknown))],
-    cautions: paints.filter((p) => !cautionsOfCodes(p.pigments, referenceOf(p)).isMild).length,
+    unknownCodes: [...new Set(cautions.flatMap((c) => c.unknown))],
+    cautions: cautions.filter((c) => !c.isMild).length,
     pigments: counts.size,
     shared: [...counts].flatMap(([code, n]) => (n > 1 ? [code] : [])),
     makers: [...new Set(paints.map((p) => p.maker).filter(Boolean))],

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { ciede2000 } from '../../colour/ciede2000'
 import { opticsOfPaint } from '../../film/paintOptics'
 import { colourAt, type Optics } from '../../film/optics'
-import { REFERENCE_PIGMENTS } from '../../pigments/reference'
+import { isPredicted, REFERENCE_PIGMENTS } from '../../pigments/reference'
 import { labD65 } from '../../units'
 import { mixOptics } from '../mixOptics'
 import { KERNEL_LOADS } from './layout'
@@ -13,14 +13,12 @@ import { KERNEL_RATIOS, mixtureOf, ratioGroups } from './ratios'
 import { targetGrid } from './targetGrid'
 import { runs } from '../../../../tests/setup/runs'
 
-const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye').map((p): Optics => {
+const USABLE = REFERENCE_PIGMENTS.filter(isPredicted).map((p): Optics => {
   const optics = opticsOfPaint({ pigments: [p.code], ...(p.variant ? { variants: { [p.code]: p.variant } } : {}) })
   if (!optics.ok) throw new Error(optics.error.message)
   return optics.value
 })
-const WHITE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye').findIndex(
-  (p) => p.code === 'PW6',
-)
+const WHITE = REFERENCE_PIGMENTS.filter(isPredicted).findIndex((p) => p.code === 'PW6')
 const TARGETS = Array.from({ length: 60 }, (_, i) =>
   labD65(22 + ((i * 37) % 70), ((i * 53) % 90) - 40, ((i * 71) % 110) - 40),
 )

@@ -182,11 +182,11 @@ export function squaredAt(colours: Float64Array, octave: number, target: CoarseT
 }
 
 /** Where a row of squared differences is least, between its places too: by the parabola through the least and its neighbours. */
-export function leastBetween(row: Float64Array, from = 0): { at: number; squared: number } {
-  let best = from
-  for (let i = from + 1; i < OCTAVES; i += 1) if (row[i]! < row[best]!) best = i
+export function leastBetween(row: Float64Array): { at: number; squared: number } {
+  let best = 0
+  for (let i = 1; i < OCTAVES; i += 1) if (row[i]! < row[best]!) best = i
   const here = row[best]!
-  if (best === from || best === OCTAVES - 1) return { at: best, squared: here }
+  if (best === 0 || best === OCTAVES - 1) return { at: best, squared: here }
   const [before, after] = [row[best - 1]!, row[best + 1]!]
   const bend = before - 2 * here + after
   if (!(bend > 1e-9) || !Number.isFinite(bend)) return { at: best, squared: here }

@@ -12,7 +12,7 @@ import { bySquare, type Candidate } from './candidate'
 import { placesOfTriples } from './triples'
 import { aroundTriple } from './aroundTriple'
 import { logsOf, type Sought } from './tripleFit'
-import { PAIR_SHARES, pairsNear, ratiosNear, ratiosUpTo, TOUCHES } from './grids'
+import { nearestRatio, PAIR_SHARES, pairsNear, ratiosUpTo, TOUCHES } from './grids'
 
 /**
  * A triple whose quadratic difference is more than this many times the worst that is kept is not looked at: the form
@@ -220,7 +220,7 @@ export class CoarseSearch {
   /** The nearest whole parts to a mixture that was found by its shares. */
   #inWholeParts(c: Candidate, ratios: readonly (readonly number[])[]): Candidate {
     const does = c.members.map((m) => this.#mixtures.perPart[m]!)
-    return { ...c, ratio: ratiosNear(ratios, does, [c.ratio])[0]! }
+    return { ...c, ratio: nearestRatio(ratios, does, c.ratio) }
   }
 
   #keep(candidate: Candidate) {

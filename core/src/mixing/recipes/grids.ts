@@ -31,55 +31,44 @@ export const TOUCHES: readonly (readonly number[])[] = [12, 16, 24].flatMap((mos
   [1, most],
 ])
 
-/** How far a share may lie from the one that is looked for; the first look goes by sevenths. */
-const NEAR = 0.16
-/** So many are looked at in any case, and no more than so many. */
-const FEWEST = 12
-const MOST_NEAR = 48
-
-/** The so-manieth least of a list. */
-const nearest = (list: readonly number[], count: number) =>
-  Float64Array.from(list).sort()[Math.min(count, list.length) - 1]!
-
 const sharesOf = (parts: readonly number[], does: readonly number[]) => {
   const effects = parts.map((p, i) => p * does[i]!)
   const total = effects.reduce((sum, e) => sum + e, 0)
   return effects.map((e) => e / total)
 }
-const EVEN = [1, 1, 1]
 
 /**
- * Of a grid of whole parts, those whose shares of the film lie nearest to any of the ones that are looked for, the
- * nearest first.
+ * Of a grid of whole parts, those whose shares of the film lie nearest to the ones that are looked for.
  *
  * @param does what one part of each paint does.
  */
-export function ratiosNear(
+export function nearestRatio(
   grid: readonly (readonly number[])[],
   does: readonly number[],
-  sought: readonly (readonly number[])[],
-): (readonly number[])[] {
-  const there = [...new Set(sought)].map((s) => sharesOf(s, EVEN))
-  const offs = grid.map((parts) => {
-    let [a, b, c] = [parts[0]! * does[0]!, parts[1]! * does[1]!, parts[2]! * does[2]!]
-    const total = a + b + c
-    a /= total
-    b /= total
-    c /= total
-    let least = Infinity
-    for (const s of there)
-      least = Math.min(least, Math.max(Math.abs(a - s[0]!), Math.abs(b - s[1]!), Math.abs(c - s[2]!)))
-    return least
-  })
-  const limit = nearest(offs, FEWEST) > NEAR ? nearest(offs, FEWEST) : Math.min(NEAR, nearest(offs, MOST_NEAR))
-  const chosen = grid.map((parts, i) => ({ parts, off: offs[i]! })).filter(({ off }) => off <= limit)
-  return chosen.sort((p, q) => p.off - q.off).map(({ parts }) => parts)
+  sought: readonly number[],
+): readonly number[] {
+  const there = sharesOf(
+    sought,
+    sought.map(() => 1),
+  )
+  const off = (parts: readonly number[]) =>
+    Math.max(...sharesOf(parts, does).map((share, i) => Math.abs(share - there[i]!)))
+  let [best, least] = [grid[0]!, Infinity]
+  for (const parts of grid) {
+    const here = off(parts)
+    if (here < least) [best, least] = [parts, here]
+  }
+  return best
 }
 
 /** For a first look at a pair: shares of the first to one of the second, as the film takes them. */
 export const PAIR_SHARES: readonly number[] = [1 / 24, 1 / 10, 1 / 5, 1 / 2.4, 1, 2.4, 5, 10, 24]
 /** So many whole parts are looked at around each. */
 const PAIRS_NEAR = 7
+
+/** The so-manieth least of a list. */
+const nearest = (list: readonly number[], count: number) =>
+  Float64Array.from(list).sort()[Math.min(count, list.length) - 1]!
 
 /** Of a grid of pairs, those nearest to any of the ratios that did well, by their logarithm. */
 export function pairsNear(grid: readonly (readonly number[])[], did: readonly number[]): (readonly number[])[] {

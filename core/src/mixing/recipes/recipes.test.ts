@@ -2,7 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ciede2000 } from '../../colour/ciede2000'
 import { opticsOfPaint } from '../../film/paintOptics'
-import { REFERENCE_PIGMENTS } from '../../pigments/reference'
+import { isPredicted, REFERENCE_PIGMENTS } from '../../pigments/reference'
 import { labD65, type LabD65 } from '../../units'
 import { colourAt, loadAt, masstoneOf, washOf } from '../../film/optics'
 import { mixOptics, type Mixed } from '../mixOptics'
@@ -17,7 +17,7 @@ import { recipesFromPaints } from './recipesFromPaints'
 import { shortlist } from './shortlist'
 import { runs } from '../../../../tests/setup/runs'
 
-const USABLE = REFERENCE_PIGMENTS.filter((p) => p.kind !== 'effect' && p.kind !== 'dye')
+const USABLE = REFERENCE_PIGMENTS.filter(isPredicted)
 const paint = (i: number) => {
   const p = USABLE[i]!
   const optics = opticsOfPaint({ pigments: [p.code], ...(p.variant ? { variants: { [p.code]: p.variant } } : {}) })

@@ -1,3 +1,5 @@
+import { axesAt, type Axis } from '../../colour/axes'
+import { solveThree } from '../../solveThree'
 import type { LabD65 } from '../../units'
 import { labAt, newNodeFilm, type NodeFilm } from './coarse'
 import { NODE_COUNT } from './nodes'
@@ -28,13 +30,13 @@ export interface Fitted {
 /** Looks for the best shares and load of three paints between the grid's points (Gauss-Newton on twelve bands). */
 export class TripleFit {
   readonly #film: NodeFilm = newNodeFilm()
-  readonly #rows: { lab: LabD65; isMasstone: boolean; m: number[] }[]
+  readonly #rows: (Sought & { axes: readonly Axis[] })[]
 
   constructor(
     readonly sheet: NodeSheet,
     sought: readonly Sought[],
   ) {
-    this.#rows = sought.map(({ lab, isMasstone, weight }) => ({ lab, isMasstone, m: rowsAt(lab, weight) }))
+    this.#rows = sought.map((s) => ({ ...s, axes: axesAt(s.lab) }))
   }
 
   /** @param paints K, S and body of the three; `from` shares and octave where it begins. */
@@ -44,7 +46,7 @@ export class TripleFit {
     let slopes = this.#slopesAt(paints, at, missed)
     let damping = 1e-3
     for (let step = 0; step < STEPS; step += 1) {
-      const move = solveThree(slopes, missed, damping)
+      const move = moveAlong(slopes, missed, damping)
       const next = at.map((v, i) => v - Math.max(-FARTHEST, Math.min(FARTHEST, move[i]!)))
       next[2] = Math.max(0, Math.min(THINNEST, next[2]!))
       const nextMissed = this.#missedAt(paints, next)
@@ -83,14 +85,13 @@ export class TripleFit {
 
   #missedAt(paints: readonly NodePaint[], at: Float64Array): Float64Array {
     this.#mix(paints, at)
-    const octave = at[2]!
     const out = new Float64Array(3 * this.#rows.length)
-    this.#rows.forEach(({ lab, isMasstone, m }, r) => {
-      const seen = labAt(this.#film, isMasstone ? 1 : 2 ** -octave, this.sheet)
+    this.#rows.forEach(({ lab, isMasstone, weight, axes }, r) => {
+      const seen = labAt(this.#film, isMasstone ? 1 : 2 ** -at[2]!, this.sheet)
       const [dL, da, db] = [seen.L - lab.L, seen.a - lab.a, seen.b - lab.b]
-      out[3 * r] = m[0]! * dL
-      out[3 * r + 1] = m[1]! * da + m[2]! * db
-      out[3 * r + 2] = m[3]! * da + m[4]! * db
+      axes.forEach(([L, a, b], i) => {
+        out[3 * r + i] = weight * (L * dL + a * da + b * db)
+      })
     })
     return out
   }
@@ -121,11 +122,10 @@ export function promising(
   const thin = square(w) + 1e-9
   // what a change of water makes good is taken out
   const without = (a: Float64Array) => {
-    const along = a.reduce((sum, x, i) => sum + x * w[i]!, 0) / thin
+    const along = dot(a, w) / thin
     return a.map((x, i) => x - along * w[i]!)
   }
   const [r, p, q] = [without(missed), without(u), without(v)] as [Float64Array, Float64Array, Float64Array]
-  const dot = (a: Float64Array, b: Float64Array) => a.reduce((sum, x, i) => sum + x * b[i]!, 0)
   const [pp, qq, pq, rp, rq] = [dot(p, p), dot(q, q), dot(p, q), dot(r, p), dot(r, q)]
   const [a0, b0] = [Math.log(does[0]! / does[2]!) - at[0]!, Math.log(does[1]! / does[2]!) - at[1]!]
   const scores = new Float64Array(grid.length)
@@ -141,29 +141,15 @@ export function promising(
 export const logsOf = (grid: readonly (readonly number[])[]): number[][] =>
   grid.map(([a, b, c]) => [Math.log(a! / c!), Math.log(b! / c!)])
 
-const square = (r: Float64Array) => r.reduce((sum, x) => sum + x * x, 0)
+const dot = (a: Float64Array, b: Float64Array) => a.reduce((sum, x, i) => sum + x * b[i]!, 0)
+const square = (r: Float64Array) => dot(r, r)
 
-function rowsAt({ L, a, b }: LabD65, weight: number): number[] {
-  const C = Math.hypot(a, b)
-  const l50 = (L - 50) ** 2
-  const SL = 1 + (0.015 * l50) / Math.sqrt(20 + l50)
-  const SC = 1 + 0.045 * C
-  const SH = 1 + 0.015 * C
-  const [ca, cb] = C < 1 ? [1, 0] : [a / C, b / C]
-  return [1 / SL, ca / SC, cb / SC, -cb / SH, ca / SH].map((x) => x * weight)
-}
-
-/** The damped normal equations of three slopes, by Cramer. */
-function solveThree(slopes: readonly Float64Array[], missed: Float64Array, damping: number): number[] {
-  const m = slopes.map((s, i) =>
-    slopes.map((t, j) => s.reduce((sum, x, k) => sum + x * t[k]!, 0) * (i === j ? 1 + damping : 1)),
+/** The damped normal equations of three slopes. */
+function moveAlong(slopes: readonly Float64Array[], missed: Float64Array, damping: number): number[] {
+  const rows = slopes.map((s, i) => slopes.map((t, j) => dot(s, t) * (i === j ? 1 + damping : 1)))
+  rows.forEach((row, i) => (row[i]! += 1e-6))
+  return solveThree(
+    rows,
+    slopes.map((s) => dot(s, missed)),
   )
-  m.forEach((row, i) => (row[i]! += 1e-6))
-  const y = slopes.map((s) => s.reduce((sum, x, k) => sum + x * missed[k]!, 0))
-  const det = (a: readonly (readonly number[])[]) =>
-    a[0]![0]! * (a[1]![1]! * a[2]![2]! - a[1]![2]! * a[2]![1]!) -
-    a[0]![1]! * (a[1]![0]! * a[2]![2]! - a[1]![2]! * a[2]![0]!) +
-    a[0]![2]! * (a[1]![0]! * a[2]![1]! - a[1]![1]! * a[2]![0]!)
-  const whole = det(m) || 1e-12
-  return [0, 1, 2].map((j) => det(m.map((row, i) => row.map((v, k) => (k === j ? y[i]! : v)))) / whole)
 }

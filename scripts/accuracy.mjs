@@ -2,6 +2,7 @@
 import { writeFile } from 'node:fs/promises'
 import spectral from 'spectral.js'
 import { createServer } from 'vite'
+import { classics } from './accuracy/classics.mjs'
 import { learned } from './accuracy/learned.mjs'
 import { coverage } from './accuracy/coverage.mjs'
 import { doubts } from './accuracy/doubts.mjs'
@@ -26,6 +27,8 @@ const core = await vite.ssrLoadModule('/core/src/index.ts')
 const { gaussian } = await vite.ssrLoadModule('/core/src/paints/colourReader.ts')
 const pairs = await vite.ssrLoadModule('/core/tests/published/mixtures.ts')
 const trade = await vite.ssrLoadModule('/core/tests/published/trade.ts')
+const classic = await vite.ssrLoadModule('/core/tests/published/classics.ts')
+const { buildDemo } = await vite.ssrLoadModule('/server/demo/build.ts')
 const km = await vite.ssrLoadModule('/core/src/film/kubelkaMunk.ts')
 const sheet = await vite.ssrLoadModule('/core/src/film/sheet.ts')
 const { labOfReflectance } = await vite.ssrLoadModule('/core/src/colour/tristimulus.ts')
@@ -248,6 +251,13 @@ const FACTS_SHOWN = [
   '(`core/tests/published/trade.ts`). Missed:',
 ].join(' ')
 
+const known = classics({ core, classic, paint: pairs.paint, demo: buildDemo('2026-06-01').paints })
+const WHICH_CLASSICS = [
+  'Classic mixtures (`data/trade/classic-mixtures.csv`: common practice, no source, from memory) with every pair of',
+  'pigments that each allows. Windows were written before they were run and are not moved. Parts are said as painters',
+  'say them, by eye: the second figure allows half or twice as much.',
+].join(' ')
+
 const WHAT_IS_TAUGHT = [
   'Paints known from both swatches whose strength in mixtures is not what those let expect (a factor of 1.5 either',
   'way is one standard deviation). A tint test is one part in ten of titanium white; the notes are of three',
@@ -317,6 +327,18 @@ ${against().join('\n')}
 ${FACTS_SHOWN}
 
 ${[...trade.MISSED].map(([says, why]) => `- ${says}: ${why}.`).join('\n')}
+
+${WHICH_CLASSICS}
+
+| | met | met within half to twice the parts | pairs |
+|---|---|---|---|
+${known.totals.join('\n')}
+
+Missed by the films of the reference at the parts that are said:
+
+| pair | what painters see | parts | predicted | wanted | met within half to twice |
+|---|---|---|---|---|---|
+${known.missed.join('\n')}
 
 Below, the least chroma on the way from one to the other, reference pigments, parts up to 8:1.
 

@@ -48,6 +48,7 @@ const ASKED: Asked[] = [
   { name: 'wantReplacing', request: { paletteId: TIN } },
   { name: 'judgeConvenience', request: { paletteId: TIN } },
   { name: 'identifyPaint', request: { observed: { masstone: seen } } },
+  { name: 'paintNext', request: { paintIds: [BLUE, SIENNA] } },
   {
     name: 'predictFillings',
     request: {

@@ -63,15 +63,34 @@ describe('a mixing chart', () => {
   it('is predicted: what is remarkable is said, any box is laid on the bench, colours are saved', async () => {
     await app.click('As predicted')
     await app.says('Neutral pairs:')
-    await app.says('Cleanest greens: Lemon yellow and Viridian')
+    await app.says('Cleanest greens: Lemon yellow and Cobalt blue')
     await app.click('Save the colours as CSV')
     const csv = (await app.downloaded(/^mixing-chart-skerry-case\.csv$/)).toString()
     expect(csv.split('\n').filter((l) => /^\d+\.\d+,/.test(l))).toHaveLength(80)
-    const box = await app.named('Lemon yellow and Viridian: lay it on the bench')
+    const box = await app.named('Lemon yellow and Cobalt blue: lay it on the bench')
     await app.driver.executeScript('arguments[0].focus()', box)
     await app.press(Key.ENTER)
     await app.happens(`location.pathname === '/bench'`, 'the bench')
-    await app.says('Viridian')
+    await app.says('Cobalt blue')
+  })
+
+  it('of what to paint next is worked out for a palette, photographed, and read as swatches, tints and notes', async () => {
+    await app.visit('/charts')
+    await app.choose('Made of', 'the paints of Skerry case')
+    await app.choose('What', 'What to paint next')
+    await app.says('painted and read, should bring predictions about')
+    await app.click('Check a photograph')
+    await app.click('Try it with a made-up photograph')
+    await app.says('This photograph was made up.')
+    await app.happens(
+      `[...document.querySelectorAll('button')].some((b) => /^Take \\d+ swatch/.test(b.innerText) || /^Note \\d+ real/.test(b.innerText))`,
+      'something to take over',
+    )
+    await app.choose('Made of', 'a list that I type')
+    await app.type('One paint a line, name or code', 'no such paint')
+    await app.says('Choose what it is made of')
+    await app.choose('What', 'Mixing chart')
+    await app.choose('Made of', 'the paints of Skerry case')
   })
 
   it('is checked by a photograph, and its mixtures are noted as one step', async () => {

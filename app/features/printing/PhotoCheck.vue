@@ -41,6 +41,7 @@ const shouldBe = (b: CheckedBox) => {
 /** What the boxes that are right become: swatches, or notes of real mixtures. */
 const taken = computed(() => becomes(checked.value?.boxes ?? [], photo.value?.name, isMadeUp.value))
 const swatches = computed(() => taken.value.swatches)
+const washes = computed(() => taken.value.washes)
 const mixtures = computed(() => taken.value.mixtures)
 function takeSwatches() {
   swatchCommands.recordSwatches(
@@ -48,6 +49,11 @@ function takeSwatches() {
     `recorded ${counted(swatches.value.length, 'swatch', 'swatches')} from ${photo.value?.name ?? 'a photograph'}`,
   )
   notices.say(`Recorded ${counted(swatches.value.length, 'swatch', 'swatches')}.`)
+}
+function takeWashes() {
+  const count = counted(washes.value.length, 'further wash', 'further washes')
+  swatchCommands.recordFurther(washes.value, `recorded ${count} from ${photo.value?.name ?? 'a photograph'}`)
+  notices.say(`Recorded ${count}.`)
 }
 function takeMixtures() {
   const count = counted(mixtures.value.length, 'mixture')
@@ -99,6 +105,9 @@ const colours = () =>
       <p class="flex flex-wrap gap-2">
         <button v-if="swatches.length" class="btn" @click="takeSwatches">
           Take {{ counted(swatches.length, 'swatch', 'swatches') }} over
+        </button>
+        <button v-if="washes.length" class="btn" @click="takeWashes">
+          Take {{ counted(washes.length, 'further wash', 'further washes') }} over
         </button>
         <button v-if="mixtures.length" class="btn" @click="takeMixtures">
           Note {{ counted(mixtures.length, 'real mixture') }}

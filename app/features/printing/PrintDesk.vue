@@ -7,6 +7,7 @@ import * as z from 'zod/mini'
 import { computed, ref } from 'vue'
 import { useNaming } from '~/shared/words/naming'
 import { usePrintOptions } from './printOptions'
+import { usePaintNext } from './usePaintNext'
 import { useSheetPaints } from './useSheetPaints'
 import { useSheets } from './useSheets'
 import { useToday } from '~/shared/ui/useToday'
@@ -15,6 +16,7 @@ import { useCollection } from '~/stores/collection'
 import { kept } from '~/stores/kept'
 import PlanAndPans from '~/shared/tray/PlanAndPans.vue'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import NextCard from './NextCard.vue'
 import PaintingGuide from './PaintingGuide.vue'
 import PhotoCheck from './PhotoCheck.vue'
 import PredictedSheets from './PredictedSheets.vue'
@@ -52,7 +54,7 @@ const kind = computed({
   },
 })
 const definition = computed(() => sheetOf(kind.value))
-const asksFor = (what: 'partners') => definition.value.asks?.includes(what) === true
+const asksFor = (what: 'partners' | 'next') => definition.value.asks?.includes(what) === true
 const asked = computed({
   get: () => ({ ...options.value, kind: kind.value }),
   set: (next) => (options.value = { ...next, kind: firstKind.value ? options.value.kind : next.kind }),
@@ -69,6 +71,10 @@ const paints = computed(() =>
     : own.value,
 )
 const threeFrom = computed(() => own.value.map((p) => ({ id: p.id, text: collection.called(p) })))
+const next = usePaintNext(
+  () => own.value.map((p) => p.id),
+  () => asksFor('next'),
+)
 /** Other paints than the planned one that lie in a place, and what the planned one stands in for. */
 function also(placeId: string): string | undefined {
   if (!palette.value) return undefined
@@ -88,6 +94,8 @@ const subject = computed((): SheetSubject => ({
   paints: paints.value,
   partners: asksFor('partners') ? paintsOf(partnerSource.value, partnerList.value) : [],
   today: today.value,
+  next: next.card.value?.boxes ?? [],
+  nameOf: name.paint,
   also,
 }))
 const sheets = useSheets(() => subject.value)
@@ -127,6 +135,7 @@ const isLabel = computed(() => definition.value.isLabel === true)
         v-model:list="partnerList"
         label="The partners"
       />
+      <NextCard v-if="asksFor('next')" :next="next" />
       <template v-if="definition.of === 'three'">
         <ChoiceField
           v-for="i in [0, 1, 2]"
@@ -154,7 +163,7 @@ const isLabel = computed(() => definition.value.isLabel === true)
           {{ v.text }}
         </button>
       </ChoiceGroup>
-      <Refusal v-if="trouble" :says="trouble" />
+      <Refusal v-if="trouble && !(asksFor('next') && !next.card.value)" :says="trouble" />
       <p v-else-if="!printed" class="hint">Laying out the sheets …</p>
       <template v-else>
         <PrintSheets

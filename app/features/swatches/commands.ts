@@ -19,6 +19,8 @@ import { useUndo } from '~/stores/undo'
 const AGAINST_ITS_PAPER: ReadonlySet<Swatch['source']> = new Set(['photo', 'memory'])
 /** Whether the paper under a swatch changes what its colour says. */
 export const hasPaper = (swatch: Swatch): boolean => !AGAINST_ITS_PAPER.has(swatch.source)
+/** So many further washes a paint may have. */
+const MOST_WASHES = 12
 /** A swatch that says what it was painted on. */
 const onPaper = <S extends Swatch>(swatch: S, paper: SheetOfPaper | undefined): S =>
   paper && !swatch.on && hasPaper(swatch) ? { ...swatch, on: paper } : swatch
@@ -50,6 +52,23 @@ export function useSwatchCommands() {
       const { washes: _, ...bare } = paint
       const after = washes.length ? { ...bare, washes: washes.map((w) => onPaper(w, settings.paper)) } : bare
       undo.commit(label, [updated('paints', paint, after)])
+    },
+    /** Further washes of one or many paints as one step: one at the same water takes the place of what was there. */
+    recordFurther(list: readonly { paintId: string; wash: Wash }[], label: string) {
+      const after = new Map<string, Paint>()
+      for (const { paintId, wash } of list) {
+        const paint = after.get(paintId) ?? collection.paint(paintId)
+        if (!paint) continue
+        const others = (paint.washes ?? []).filter((w) => w.water !== wash.water)
+        const washes = [...others, onPaper(wash, settings.paper)]
+          .sort((p, q) => (p.water ?? Infinity) - (q.water ?? Infinity))
+          .slice(0, MOST_WASHES)
+        after.set(paintId, { ...paint, washes })
+      }
+      undo.commit(
+        label,
+        [...after.values()].map((paint) => updated('paints', collection.paint(paint.id)!, paint)),
+      )
     },
     /** Swatches that say nothing of their paper were painted on this one, too. */
     paintedOn(paints: readonly Paint[], paper: SheetOfPaper): boolean {

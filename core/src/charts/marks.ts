@@ -31,6 +31,8 @@ export const HAIR = 0.2
 export interface Filling {
   parts: readonly { paintId: string; parts: number }[]
   water?: number
+  /** The trade's tint test of its first paint. */
+  isTint?: boolean
 }
 
 /** A box to be painted. */

@@ -44,6 +44,14 @@ it('names neutral pairs, clean secondaries, the deepest dark and what parts, eac
     'Deepest dark: b and c (L* 18).',
     'Paint a may settle out of Paint b in a wet wash.',
   ])
+  // common practice, no source: a grey from a grey is no news
+  const white = [...paints.slice(0, 2), { ...paints[2]!, pigments: ['PW6'] }]
+  const without = remarkableOn(
+    boxes,
+    (b) => labs[b.id] && labD65(...labs[b.id]!),
+    (id) => white.find((p) => p.id === id),
+  )
+  expect(without.map((f) => f.kind)).toEqual(['neutral', 'dark', 'separates'])
   expect(
     remarkableOn(
       boxes,

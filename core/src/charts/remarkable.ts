@@ -2,6 +2,7 @@ import { toLch } from '../colour/lch'
 import { sectorOf } from '../colour/wheel'
 import type { Paint } from '../documents/paint'
 import { behaviourOfMixture } from '../mixing/behaviour'
+import { viewOfPaint } from '../paints/view'
 import type { LabD65 } from '../units'
 import type { PaintedBox } from './marks'
 
@@ -50,10 +51,18 @@ export function remarkableOn(
     found.push({ kind, boxes: list.map((p) => p.box), words: `${lead}: ${named.join('; ')}.` })
   }
   const chroma = (p: (typeof all)[number]) => `C* ${p.C.toFixed(0)}`
-  const greys = all.filter((p) => p.C <= GREY && p.L < 75).sort((p, q) => p.C - q.C)
+  // a grey with anything is a grey, and a white with anything its tint: neither is news
+  const coloured = all.filter(({ box }) =>
+    box.filling.parts.every(({ paintId }) => {
+      const own = paint(paintId)
+      const family = own && viewOfPaint(own).family
+      return family !== 'neutral' && family !== 'white'
+    }),
+  )
+  const greys = coloured.filter((p) => p.C <= GREY && p.L < 75).sort((p, q) => p.C - q.C)
   say('neutral', greys.slice(0, MOST), 'Neutral pairs', chroma)
   for (const family of ['green', 'orange', 'violet'] as const) {
-    const own = all.filter((p) => p.C > 15 && sectorOf(p.h).family === family).sort((p, q) => q.C - p.C)
+    const own = coloured.filter((p) => p.C > 15 && sectorOf(p.h).family === family).sort((p, q) => q.C - p.C)
     say('clean', own.slice(0, MOST), `Cleanest ${family}s`, chroma)
   }
   const dark = [...all].sort((p, q) => p.L - q.L)

@@ -34,6 +34,7 @@ export const JOBS = {
   wantReplacing: { lane: 'long', load: async () => (await import('./wantReplacing')).wantReplacingJob },
   judgeConvenience: { lane: 'long', load: async () => (await import('./judgeConvenience')).judgeConvenienceJob },
   identifyPaint: { lane: 'live', load: async () => (await import('./identifyPaint')).identifyPaintJob },
+  paintNext: { lane: 'live', load: async () => (await import('./paintNext')).paintNextJob },
   predictFillings: { lane: 'live', load: async () => (await import('./predictFillings')).predictFillingsJob },
   checkSheet: { lane: 'long', load: async () => (await import('./checkSheet')).checkSheetJob },
   findGrid: { lane: 'long', load: async () => (await import('./findGrid')).findGridJob },

@@ -37,29 +37,49 @@ const FLOOR = 0.45
  * @param parts sound ones, as `mixOptics` takes them.
  */
 export function errorOfMixture(parts: readonly Share<DoubtedOptics>[], water: number, lab: LabD65): ErrorEllipse {
-  const own = oncePerFilm(parts)
   const covariance = new Float64Array(9)
-  const add = (v: readonly number[]) => {
+  for (const { v } of waysOff(parts, water))
     for (let i = 0; i < 3; i += 1) for (let j = 0; j < 3; j += 1) covariance[i * 3 + j]! += v[i]! * v[j]!
-  }
+  const even = evenError(parts, water)
+  return { ...spreadOf(covariance, even, lab), covariance: [...covariance] }
+}
+
+/** One way in which a mixture may lie off, by one standard deviation. */
+export interface WayOff {
+  /** Which of the parts it comes from, and which of the shifts of its film; or from how much its part does. */
+  part: Share<DoubtedOptics>
+  way: number | 'strength'
+  /** What it does to the colour, L*, a*, b*. */
+  v: readonly [L: number, a: number, b: number]
+}
+
+/** What is open of each paint, carried to the colour of a mixture one by one. */
+export function waysOff(parts: readonly Share<DoubtedOptics>[], water: number): WayOff[] {
+  const own = oncePerFilm(parts)
   const colourWith = (shifted: readonly Share<Optics>[]): LabD65 => {
     const mixed = mixSound(shifted)
     return colourAt(mixed, loadAt(mixed, water))
   }
-  const both = (change: (part: Share<DoubtedOptics>, sign: number) => Share<Optics>, at: number) => {
+  const both = (change: (part: Share<DoubtedOptics>, sign: number) => Share<Optics>, at: number): WayOff['v'] => {
     const [p, q] = [1, -1].map((sign) => colourWith(own.map((part, i) => (i === at ? change(part, sign) : part)))) as [
       LabD65,
       LabD65,
     ]
-    add([(p.L - q.L) / 2, (p.a - q.a) / 2, (p.b - q.b) / 2])
+    return [(p.L - q.L) / 2, (p.a - q.a) / 2, (p.b - q.b) / 2]
   }
-  own.forEach((part, at) => {
+  return own.flatMap((part, at) => {
     const { shifts, strength } = part.optics.error ?? UNSAID
-    for (const shift of shifts) both((p, sign) => ({ ...p, optics: shifted(p.optics, shift, sign) }), at)
-    if (own.length > 1 && strength > 0) both((p, sign) => ({ ...p, parts: p.parts * Math.exp(sign * strength) }), at)
+    const ways: WayOff[] = shifts.map((shift, way) => ({
+      ...{ part, way },
+      v: both((p, sign) => ({ ...p, optics: shifted(p.optics, shift, sign) }), at),
+    }))
+    if (own.length > 1 && strength > 0)
+      ways.push({
+        ...{ part, way: 'strength' },
+        v: both((p, sign) => ({ ...p, parts: p.parts * Math.exp(sign * strength) }), at),
+      })
+    return ways
   })
-  const even = evenError(own, water)
-  return { ...spreadOf(covariance, even, lab), covariance: [...covariance] }
 }
 
 /** The same of one paint by itself, at its masstone. */
@@ -89,8 +109,9 @@ function shifted(optics: Optics, { K, S, thinning }: FilmShift, sign: number): O
   }
 }
 
-/** What is off whatever the direction: what is not known of each paint, and the model itself in mixtures and washes. */
-function evenError(own: readonly Share<DoubtedOptics>[], water: number): number {
+/** What is off whatever the direction, CIEDE2000 squared: what is not known of each paint, and the model itself in mixtures and washes. */
+export function evenError(parts: readonly Share<DoubtedOptics>[], water: number): number {
+  const own = oncePerFilm(parts)
   const does = own.map(({ optics, parts }) => parts * (optics.perPart ?? 1) * (0.2 + strengthOf(optics.K)))
   const all = does.reduce((sum, d) => sum + d, 0) || 1
   const shares = does.map((d) => d / all)

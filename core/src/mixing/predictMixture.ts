@@ -122,4 +122,4 @@ function narrowedBy(error: ErrorEllipse, water: number, correction: Correction |
 }
 
 /** A note that counts fully takes this share of the error away (judgement). */
-const LEARNED = 0.6
+export const LEARNED = 0.6

@@ -30,8 +30,8 @@ const TINT_WHITE = 'PW6'
 /** How far a paint's strength lies from what its swatches and codes say, a factor, one standard deviation (judgement). */
 const STRENGTH_SD = Math.log(1.5)
 /** How far a mixture or a tint may lie off for other reasons than strength, one standard deviation, CIEDE2000 (judgement). */
-const OTHERWISE_SD = 4
-const TINT_SD = 3
+export const OTHERWISE_SD = 4
+export const TINT_SD = 3
 /** No evidence makes a paint more than this many times as strong or as weak: then it is another paint. */
 const MOST = Math.log(6)
 /** Each paint in turn, the others as they stand; notes couple few paints, so a few rounds settle it. */

@@ -5,6 +5,7 @@ import { chart } from './chart'
 import { dilutions } from './dilutions'
 import { fade } from './fade'
 import { key } from './key'
+import { next } from './next'
 import { partners } from './partners'
 import type { SheetDefinition } from './sheet'
 import { triangle } from './triangle'
@@ -17,6 +18,7 @@ export const SHEETS: readonly SheetDefinition[] = [
   key,
   chart,
   partners,
+  next,
   cards,
   book,
   wheel,

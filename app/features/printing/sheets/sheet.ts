@@ -1,4 +1,4 @@
-import type { Laid, Measure, Room, Tones } from '@juxtachrome/core/charts'
+import type { CardBox, Laid, Measure, Room, Tones } from '@juxtachrome/core/charts'
 import type { Paint, Palette } from '@juxtachrome/core/documents'
 import { ok, type Result } from '@juxtachrome/core/result'
 import type { PrintOptions } from '../printOptions'
@@ -10,6 +10,9 @@ export interface SheetSubject {
   paints: readonly Paint[]
   partners: readonly Paint[]
   today: string
+  /** What was found worth painting out next. */
+  next?: readonly CardBox[]
+  nameOf?: (paintId: string) => string
   /** What else is to be said of a place. */
   also?: (placeId: string) => string | undefined
 }
@@ -34,7 +37,7 @@ export interface SheetDefinition {
   /** What is asked of it: numbers, ticks, and what only few kinds ask. */
   numbers: (options: PrintOptions) => readonly NumberAsked[]
   ticks?: readonly TickAsked[]
-  asks?: readonly ('form' | 'steps' | 'partners')[]
+  asks?: readonly ('form' | 'steps' | 'partners' | 'next')[]
   /** Labels are cut out and stuck on: nothing in them is painted. */
   isLabel?: boolean
   /** The next days on which something is to be looked at can go into a calendar. */

@@ -27,8 +27,27 @@ describe('boxes of a photographed sheet', () => {
     ])
   })
 
-  it('of two looks are no run, and at another water become nothing', () => {
-    expect(kinds([box(['blue'], undefined, [30, 72]), box(['blue'], 2, [50])])).toEqual([])
+  it('of two looks are no run', () => {
+    expect(kinds([box(['blue'], undefined, [30, 72])])).toEqual([])
+  })
+
+  it('at other waters become further washes: a graded strip is read at every step; halves of a fade test are not', () => {
+    const strip = [0, 1, 2, 4, 8].map((water, i) => box(['blue'], water, [30 + 10 * i]))
+    expect(kinds(strip)).toEqual([['blue', 'masstone', 30]])
+    expect(becomes(strip).washes.map((w) => [w.paintId, w.wash.water, w.wash.L, w.wash.source])).toEqual([
+      ['blue', 1, 40, 'photo'],
+      ['blue', 2, 50, 'photo'],
+      ['blue', 4, 60, 'photo'],
+      ['blue', 8, 70, 'photo'],
+    ])
+    expect(becomes([box(['blue'], 2, [50]), box(['blue'], 2, [58]), box(['red'], 2, [40])]).washes).toHaveLength(1)
+  })
+
+  it('that are tints become the tint of their first paint, no note', () => {
+    const tint = box(['blue', 'white'], 0, [60])
+    tint.box.filling.isTint = true
+    expect(kinds([tint])).toEqual([['blue', 'tint', 60]])
+    expect(becomes([tint]).mixtures).toEqual([])
   })
 
   it('of several paints become notes of the mixture, under its own name', () => {
@@ -48,6 +67,7 @@ describe('boxes of a photographed sheet', () => {
     )
     expect(becomes([...odd, box(['blue'], 0, [30], { isPale: true }), box(['blue'], 0, [])])).toEqual({
       swatches: [],
+      washes: [],
       mixtures: [],
     })
   })

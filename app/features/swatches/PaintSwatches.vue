@@ -228,10 +228,6 @@ const choose = (code: string, variant: string) => commands.chooseVariant(props.p
     <p v-if="optics.ok && optics.value.doubt" class="mt-1 doubt">
       {{ optics.value.doubt }}
     </p>
-    <p v-else-if="optics.ok && optics.value.swing" class="mt-1 doubt">
-      Between masstone and wash it is thought to be clearly more colourful, or duller, than either: a further wash would
-      tell.
-    </p>
     <p v-else-if="!optics.ok" class="mt-1 doubt">{{ optics.error.message }}</p>
     <div v-for="v in variants" :key="v.code" class="mt-2 text-sm" :class="v.said ? '' : 'doubt'">
       <p class="mb-1">

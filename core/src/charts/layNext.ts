@@ -15,8 +15,10 @@ export interface NextCardQuestion extends Drawer {
   box: number
 }
 
-const NAME = 9
+const NAME = 11
 const COLUMNS = 4
+/** So wide at least that the words below a box can be read, mm. */
+const CELL = 40
 
 /** What is painted into a box, in words. */
 export function nextInWords({ kind, parts, water }: CardBox, nameOf: (paintId: string) => string): string {
@@ -46,22 +48,23 @@ export function layNext(question: NextCardQuestion, room: Room): Result<Laid[]> 
   const problem = problemOfBox(box)
   if (problem) return problem
   const pitch = pitchOf(box)
-  const columns = Math.min(COLUMNS, boxes.length, Math.floor(room.width / pitch))
+  const cell = Math.max(pitch, Math.min(CELL, room.width / COLUMNS))
+  const columns = Math.min(COLUMNS, boxes.length, Math.floor(room.width / cell + 1e-9))
   const rows = Math.floor(room.height / (pitch + NAME))
   if (columns < 1 || rows < 1) return fail('too-small', `The sheet takes no box of ${box} mm.`)
   return ok(
     inSheets(boxes, columns * rows, (one, i, laid) => {
-      const x = (i % columns) * pitch
+      const x = (i % columns) * cell
       const y = Math.floor(i / columns) * (pitch + NAME)
       const label = nextInWords(one, nameOf)
-      const at = { x: x + (pitch - box) / 2, y, width: box, height: box }
+      const at = { x: x + (cell - box) / 2, y, width: box, height: box }
       addBox(laid, { id: keyOf(one), label, filling: fillingOf(one), box: at }, question)
-      const words = lettered(label, pitch - 1, { size: 2, lines: 4 }, measure)
-      const below = { x: x + 0.5, y: y + box + 0.4, width: pitch - 1, height: NAME }
+      const words = lettered(label, cell - 2, { size: 2.5, lines: 4 }, measure)
+      const below = { x: x + 1, y: y + box + 0.4, width: cell - 2, height: NAME }
       laid.marks.push(...stacked(words, below, 'middle', measure))
     }).map(({ laid, count }) => ({
       ...laid,
-      width: Math.min(columns, count) * pitch,
+      width: Math.min(columns, count) * cell,
       height: Math.ceil(count / columns) * (pitch + NAME),
     })),
   )

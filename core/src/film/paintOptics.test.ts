@@ -210,6 +210,25 @@ describe('the optics of a paint', () => {
   }, 30_000)
 })
 
+it('chroma between masstone and wash stays within 15 of both: every pigment of the reference, painted out with noise', () => {
+  const gauss = gaussian(7)
+  const off = USABLE.flatMap(({ code, variant, masstone, wash, id }) => {
+    const noisy = ({ L, a, b }: typeof masstone) => labD65(L + gauss() * 1.5, a + gauss() * 1.5, b + gauss() * 1.5)
+    const film = fitted({
+      pigments: [code],
+      ...(variant ? { variants: { [code]: variant } } : {}),
+      masstone: swatch(noisy(masstone), 'typed'),
+      wash: swatch(noisy(wash), 'typed'),
+    })
+    const chroma = (load: number) => toLch(colourAt(film, load)).C
+    const ends = [chroma(1), chroma(film.washLoad)]
+    const between = Array.from({ length: 9 }, (_, i) => chroma(film.washLoad ** ((i + 1) / 10)))
+    const passes = Math.max(...between.map((C) => Math.max(C - Math.max(...ends), Math.min(...ends) - C)))
+    return passes > 15 ? [`${id} ${passes.toFixed(1)}`] : []
+  })
+  expect(off).toEqual([])
+})
+
 describe('the variant of a code that a paint is', () => {
   it.each([
     ['Burnt umber', 'PBr7', 'PBr7 burnt umber'],

@@ -1,5 +1,5 @@
 import { BANDS } from '../colour/bands'
-import { colourAt, type Optics } from './optics'
+import type { Optics } from './optics'
 import { labOfSwatch, sheetOfSwatch, type OpticalPaint, type OpticalSwatch, type SwatchSource } from './swatch'
 import { isPredicted, pigmentByCode, type ReferencePigment } from '../pigments/reference'
 import { fail, ok, type Result } from '../result'
@@ -42,8 +42,6 @@ export interface PaintOptics extends Optics {
   error: FilmError
   /** CIEDE2000 between each recorded swatch and the film found. */
   residual: Residual
-  /** How far chroma between masstone and wash passes both, where that is more than anybody would expect, C*. */
-  swing?: number
   /** Set when no film explains the swatches: one of them is likely mistaken. */
   doubt?: string
 }
@@ -92,7 +90,6 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
   const fitted = fitFilm(model, targets)
   const { K, S, washLoad, residual, point, spread } = fitted
   const doubt = doubtOf(model, targets, fitted)
-  const swing = masstone && wash ? swingOf(fitted) : 0
   return ok({
     K,
     S,
@@ -107,21 +104,7 @@ export function opticsOfPaint(paint: OpticalPaint): Result<PaintOptics> {
     },
     ...common,
     ...(doubt ? { doubt } : {}),
-    ...(swing > MOST_SWING ? { swing } : {}),
   })
-}
-
-/** A film whose chroma passes its masstone's and its wash's by more than this is a guess there, C* (judgement). */
-const MOST_SWING = 15
-/** How far the chroma of a film between masstone and wash lies outside theirs, C*. */
-function swingOf(film: Optics): number {
-  const chroma = (load: number) => {
-    const { a, b } = colourAt(film, load)
-    return Math.hypot(a, b)
-  }
-  const ends = [chroma(1), chroma(film.washLoad)]
-  const between = Array.from({ length: 9 }, (_, i) => chroma(film.washLoad ** ((i + 1) / 10)))
-  return Math.max(...between.map((C) => Math.max(C - Math.max(...ends), Math.min(...ends) - C)))
 }
 
 /** Swatches that are no colours, from no known source, or thinned with no amount of water. */

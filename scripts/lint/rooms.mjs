@@ -20,6 +20,7 @@ export const CORE_ORDER = [
   'ledger',
   'collection',
   'paints',
+  'order',
   'mixing',
   'reach',
   'choosing',

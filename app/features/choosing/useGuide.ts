@@ -1,6 +1,7 @@
 import { type Palette, plannedPaints } from '@juxtachrome/core/documents'
 import { guideCalls, rankCall, type Bringing, type Candidate } from '@juxtachrome/core/choosing'
 import { isUsable } from '@juxtachrome/core/documents'
+import { supplyOf } from '@juxtachrome/core/order'
 import { computed, ref, watch, type Ref } from 'vue'
 import { useCollection } from '~/stores/collection'
 
@@ -36,6 +37,7 @@ export function useGuide(palette: Readonly<Ref<Palette>>, gains: Readonly<Ref<re
       ...(gains.value ? { gains: new Map(gains.value.map((g) => [g.paintId, g])) } : {}),
       evidence: (id) => ({
         items: collection.itemsOf(id).filter(isUsable).length,
+        supply: supplyOf(collection.itemsOf(id)),
         palettes: elsewhere.value.get(id) ?? 0,
       }),
     })

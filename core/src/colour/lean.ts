@@ -21,12 +21,13 @@ const HARDLY = 0.18
  * Toward which neighbour on the colour wheel a paint leans, from its swatches. Lemon leans green,
  * Indian yellow leans orange. Blues lean violet or green; whether that is warm is left to the artist.
  *
- * @param known toward which neighbour the trade says it leans, where its own colour was not seen.
+ * @param known toward which neighbour the trade says it leans, or that it is a middle one, where its own colour was not seen.
  * @returns undefined when the paint has no swatch.
  */
-export function leanOf(swatches: Swatches, override?: HueFamily, known?: WheelFamily): Lean | undefined {
+export function leanOf(swatches: Swatches, override?: HueFamily, known?: WheelFamily | 'nowhere'): Lean | undefined {
   const family = override ?? familyOf(swatches)
-  const telling = tellingSwatch(swatches)
+  // a yellow is judged by its wash: many have a brownish masstone (common practice, no source)
+  const telling = family === 'yellow' ? (swatches.wash ?? swatches.masstone) : tellingSwatch(swatches)
   if (!family || !telling) return undefined
   if (family === 'earth' || family === 'neutral' || family === 'white') return offTheWheel(family, telling)
   const index = SECTORS.findIndex((s) => s.family === family)
@@ -36,6 +37,7 @@ export function leanOf(swatches: Swatches, override?: HueFamily, known?: WheelFa
   const step = hueStep(sector.middle, toLch(telling).h)
   const room = step >= 0 ? hueStep(sector.middle, next.from) : hueStep(sector.from, sector.middle)
   const strength = Math.min(1, Math.abs(step) / Math.abs(room || 1))
+  if (known === 'nowhere') return { family, strength: 0 }
   if (known !== next.family && known !== previous.family && strength < HARDLY) return { family, strength }
   const toward = known === next.family || known === previous.family ? known : step >= 0 ? next.family : previous.family
   const warm = WARM_SIDE[family]

@@ -15,8 +15,8 @@ export interface FamilyFound {
   /** On the wheel, or off it. */
   family: HueFamily
   from: 'artist' | 'trade' | 'name' | 'swatch' | 'pigment'
-  /** The neighbour that the trade says it leans toward; where nothing is said of it, its colour tells. */
-  leansTo?: WheelFamily
+  /** The neighbour that the trade says it leans toward, or that it leans nowhere; where nothing is said of it, its colour tells. */
+  leansTo?: WheelFamily | 'nowhere'
 }
 
 /** Browns and ochres told apart by hue, degrees, and chroma (judgement); darker than this a grey is a black, L*. */
@@ -66,7 +66,7 @@ function ofPigment(pigment: ReferencePigment): Pick<FamilyFound, 'fine' | 'leans
   const row = FAMILY_ROWS[pigment.id]
   if (!row) return { fine: fineFamily(pigment.family, pigment) }
   const [fine, lean] = row as [PaintFamily, WheelFamily | '']
-  return { fine, ...(lean ? { leansTo: lean } : {}) }
+  return { fine, leansTo: lean || 'nowhere' }
 }
 
 /**
@@ -80,7 +80,7 @@ function ofPigment(pigment: ReferencePigment): Pick<FamilyFound, 'fine' | 'leans
 export function familyOfPaint(paint: Paint, swatches: Swatches, isAssumed: boolean): FamilyFound | undefined {
   const telling = tellingSwatch(swatches)
   const hue = telling && toLch(telling).h
-  const found = (fine: PaintFamily, from: FamilyFound['from'], leansTo?: WheelFamily): FamilyFound => ({
+  const found = (fine: PaintFamily, from: FamilyFound['from'], leansTo?: FamilyFound['leansTo']): FamilyFound => ({
     fine,
     family: coarseFamily(fine, hue),
     from,

@@ -12,8 +12,13 @@ export const printTriad: Way = {
   calls: ({ places }) =>
     withinPlaces(
       [
-        call('cyan', 'a cyan', 1, { families: ['blue', 'green'], hue: { from: 205, to: 262 }, single: true }),
-        call('magenta', 'a magenta', 1, { families: ['red', 'violet'], hue: { from: 325, to: 12 }, single: true }),
+        call('cyan', 'a cyan', 1, { families: ['blue'], toward: 'green', hue: { from: 205, to: 262 }, single: true }),
+        call('magenta', 'a magenta', 1, {
+          families: ['red'],
+          toward: 'violet',
+          hue: { from: 325, to: 12 },
+          single: true,
+        }),
         call('yellow', 'a yellow, neither warm nor cool', 1, {
           families: ['yellow'],
           hue: { from: 84, to: 108 },

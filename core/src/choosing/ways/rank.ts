@@ -4,8 +4,11 @@ import { middleOfFamily, type AnyFamily, type HueFamily } from '../../colour/whe
 import type { Brief } from '../../documents/brief'
 import type { CallWants, GuideCall } from '../../documents/guide'
 import type { Paint } from '../../documents/paint'
+import { referenceOf } from '../../film/whichReference'
 import { propertiesOf } from '../../paints/properties'
-import { compareText, viewOfPaint, type PaintView } from '../../paints/view'
+import { chromaOf, compareText, viewOfPaint, type PaintView } from '../../paints/view'
+import { inOrder, lastingOf, usualOf, type Criterion, type Supply } from '../../order'
+import { cautionsOfCodes } from '../../pigments/cautions'
 import { counted } from '../../units'
 import { fitOf, isRuledOut, type Fit } from '../brief/fit'
 import type { Bringing } from '../verdict/assessment'
@@ -18,44 +21,43 @@ export interface Candidate {
   answers: boolean
   fit: Fit
   reasons: string[]
+  /** What put it before the next one, in words. */
+  ahead?: string
   /** What it would bring to the palette, shares of reach, 0..1; undefined until that is known. */
   brings?: number
-  score: number
 }
 
 export interface RankContext {
   planned: readonly Paint[]
   brief?: Brief
   gains?: ReadonlyMap<string, Bringing>
-  /** How many tubes and pans there are, and in how many other palettes it is planned. */
-  evidence(paintId: string): { items: number; palettes: number }
+  evidence(paintId: string): Evidence
+}
+/** What speaks for a paint beside its colour. */
+export interface Evidence {
+  /** How many tubes and pans can be painted from, and in how many other palettes it is planned. */
+  items: number
+  palettes: number
+  supply: Supply
 }
 
 /**
  * The owned paints that answer a call, best first, each with its reasons in words; where nobody answers, those that come
- * nearest. What counts, beside the brief: what it brings, that it is one pigment, evidence that it is used, and how
- * squarely it is what is called for (weights by judgement).
+ * nearest. In the order of what counts: what the brief says, how squarely it answers, that it lasts, that it is there, how
+ * it handles, what it brings (to a palette that is begun: one paint alone brings nothing that means anything), how it is
+ * used, how usual it is.
  */
 export function rankCall(call: GuideCall, paints: readonly Paint[], context: RankContext, most = 40): Candidate[] {
   const inAlready = new Set(context.planned.map((p) => p.id))
   const judged = paints.filter((p) => !inAlready.has(p.id)).map((paint) => judge(viewOfPaint(paint), call, context))
-  const answering = judged.filter((j) => j.misses === 0)
-  const list = answering.length
-    ? answering
-    : judged
-        .filter((j) => Number.isFinite(j.misses))
-        .sort((p, q) => p.misses - q.misses)
-        .slice(0, NEAREST)
-  return list
-    .sort(
-      (p, q) =>
-        p.misses - q.misses ||
-        Number(isRuledOut(p.candidate.fit)) - Number(isRuledOut(q.candidate.fit)) ||
-        q.candidate.score - p.candidate.score ||
-        compareText(p.candidate.paintId, q.candidate.paintId),
-    )
-    .map((j) => j.candidate)
-    .slice(0, most)
+  const answering = judged.filter((j) => j.miss.misses === 0)
+  const list = answering.length ? answering : judged.filter((j) => Number.isFinite(j.miss.misses))
+  const placed = inOrder(list, criteriaOf(call, list, context), byName)
+  return placed.slice(0, answering.length ? most : NEAREST).map(({ item, ahead }, i, all) => ({
+    ...item.candidate,
+    ...(ahead && i < all.length - 1 ? { ahead } : {}),
+    reasons: reasonsOf(item, context),
+  }))
 }
 /** Whether a paint is what a call asks for. */
 export const answersCall = ({ wants }: GuideCall, paint: Paint): boolean =>
@@ -63,60 +65,112 @@ export const answersCall = ({ wants }: GuideCall, paint: Paint): boolean =>
 
 /** So many are named where nobody answers. */
 const NEAREST = 5
+/** What paints bring is not known better than this, shares of worth (judgement). */
+const BRINGS_TIE = 0.005
+/** A paint with less than this share of the chroma of the most colourful that answers is a dull one of its kind (judgement). */
+const DULL = 0.7
 
-function judge(view: PaintView, { wants }: GuideCall, context: RankContext): { misses: number; candidate: Candidate } {
+/** Leans that differ by less are alike (judgement). */
+const MIDDLE_TIE = 0.3
+
+interface Judged {
+  view: PaintView
+  miss: Miss
+  fit: Fit
+  evidence: Evidence
+  gain?: Bringing
+  candidate: Omit<Candidate, 'reasons'>
+}
+
+function judge(view: PaintView, { wants }: GuideCall, context: RankContext): Judged {
   const { paint } = view
   const each = wants.length ? wants.map((w) => missOf(view, w)) : [{ misses: 0, off: 0, instead: [] }]
-  const nearest = each.reduce((least, next) =>
+  const miss = each.reduce((least, next) =>
     next.misses < least.misses || (next.misses === least.misses && next.off < least.off) ? next : least,
   )
   const fit = fitOf(paint, context.brief, { palette: context.planned })
-  const { items, palettes } = context.evidence(paint.id)
   const gain = context.gains?.get(paint.id)
-  const { transparency, lightfastness } = propertiesOf(paint)
-  const isConvenience = gain !== undefined && context.planned.length >= ENOUGH && gain.reach < HARDLY
-  const reasons = [
-    ...nearest.instead,
-    ...(view.lean?.toward && nearest.misses === 0 ? [`leans ${view.lean.toward}`] : []),
+  return {
+    ...{ view, miss, fit, evidence: context.evidence(paint.id) },
+    ...(gain ? { gain } : {}),
+    candidate: { paintId: paint.id, answers: miss.misses === 0, fit, ...(gain ? { brings: gain.reach } : {}) },
+  }
+}
+
+const byName = ({ view: p }: Judged, { view: q }: Judged) =>
+  compareText(p.paint.name, q.paint.name) || compareText(p.paint.id, q.paint.id)
+
+/** What counts in a call, the first before all others. */
+function criteriaOf({ wants }: GuideCall, list: readonly Judged[], { planned }: RankContext): Criterion<Judged>[] {
+  const isOfHue = wants.some((w) => !w.depth && w.families?.some((f) => middleOfFamily(f as HueFamily) !== undefined))
+  const lasting = list.filter((j) => lastingOf(j.view.paint).level > 1)
+  const best = Math.max(0, ...lasting.map((j) => chromaOf(j.view)))
+  const isClean = (j: Judged) => !isOfHue || chromaOf(j.view) >= DULL * best
+  const isDarkest = wants.some((w) => w.depth === 'dark')
+  const hasLean = wants.some((w) => w.toward ?? w.temperature) || !isOfHue
+  const gain = (j: Judged) => (planned.length ? (j.gain?.worth ?? 0) : 0)
+  return [
+    { says: 'you said so', of: ({ fit }) => (fit.word === 'must be in' ? 1 : isRuledOut(fit) ? -1 : 0) },
+    { says: 'it comes nearer to what is called for', of: ({ miss }) => -miss.misses },
+    { says: 'it is the cleaner one', of: (j) => Number(isClean(j)) },
+    ...(isDarkest ? [{ says: 'it is a dark by itself', of: (j: Judged) => Number(isDark(j.view)) }] : []),
+    // what some rate lower is marked and not barred
+    { says: 'it lasts', of: ({ view }) => Math.min(2, lastingOf(view.paint).level) },
+    { says: 'more of it is there', of: ({ evidence }) => evidence.supply.level },
+    { says: 'it fits the wishes better', of: ({ fit }) => wishesMet(fit) },
+    { says: 'it is one pigment', of: ({ view }) => Number(view.paint.pigments.length === 1) },
+    { says: 'it brings more', of: gain, within: BRINGS_TIE },
+    { says: 'you use it more', of: ({ evidence }) => evidence.palettes + Math.max(0, evidence.items - 1) },
+    { says: 'it is more usual', of: ({ view }) => usualOf(view.paint) },
+    // where a code covers colours that lie far apart, nobody knows which this one is
+    { says: 'its colour is known', of: ({ view }) => Number(!view.unsure || view.familyFrom !== 'pigment') },
+    {
+      says: 'it is nearer the middle',
+      of: ({ view }) => (hasLean ? 0 : -(view.lean?.strength ?? 1)),
+      within: MIDDLE_TIE,
+    },
+    {
+      says: 'it needs no caution',
+      of: ({ view: { paint } }) => Number(cautionsOfCodes(paint.pigments, referenceOf(paint)).isMild),
+    },
+  ]
+}
+const wishesMet = ({ word, reasons }: Fit) =>
+  word === 'use up' ? 1 : word === 'spared' ? -1 : word === 'against a wish' ? -reasons.length : 0
+
+/** Darks by the trade, whatever their chroma: a phthalo blue is dark, but nobody's dark (common practice, no source). */
+const DARK_PIGMENTS: readonly string[] = ['PBk31', 'PB60', 'PV29', 'PR179', 'NB1', 'PB66']
+const DARK_NAMES = /indigo|sepia|neutral tint|payne/i
+const DARK_CHROMA = 16
+const isDark = ({ paint, masstone, family }: PaintView) =>
+  family === 'neutral' ||
+  DARK_NAMES.test(paint.name) ||
+  paint.pigments.some((code) => DARK_PIGMENTS.includes(code)) ||
+  Boolean(masstone && toLch(masstone).C < DARK_CHROMA)
+
+function reasonsOf({ view, miss, fit, evidence, gain }: Judged, { planned }: RankContext): string[] {
+  const { paint } = view
+  const { transparency } = propertiesOf(paint)
+  const lasting = lastingOf(paint)
+  const isConvenience = gain !== undefined && planned.length >= ENOUGH && gain.reach < HARDLY
+  const { items, palettes, supply } = evidence
+  return [
+    ...miss.instead,
+    ...(view.lean?.toward && miss.misses === 0 ? [`leans ${view.lean.toward}`] : []),
+    ...(lasting.level < 3 && lasting.words ? [lasting.words] : []),
+    ...(supply.words ? [supply.words] : items > 1 ? [`${counted(items, 'tube or pan', 'tubes or pans')} owned`] : []),
     ...(paint.pigments.length === 1
       ? ['one pigment']
       : paint.pigments.length > 1
         ? [`${paint.pigments.length} pigments`]
         : []),
     ...(transparency ? [transparency.value] : []),
-    ...(lightfastness && DOUBTFUL.includes(lightfastness.value) ? [lightfastness.value] : []),
-    ...(items > 1 ? [`${counted(items, 'tube or pan', 'tubes or pans')} owned`] : items === 0 ? ['none at hand'] : []),
     ...(palettes ? [`already in ${counted(palettes, 'palette')}`] : []),
-    ...(gain
+    ...(gain && planned.length
       ? [isConvenience ? 'a convenience: what is in mixes its colours' : `brings ${(100 * gain.reach).toFixed(1)} %`]
       : []),
     ...(SAID.includes(fit.word) ? fit.reasons : []),
   ]
-  const score =
-    10 * (gain?.worth ?? 0) +
-    (paint.pigments.length === 1 ? 0.1 : 0) +
-    (items > 1 ? 0.15 : items === 0 ? -0.3 : 0) +
-    0.05 * Math.min(2, palettes) +
-    (lightfastness && DOUBTFUL.includes(lightfastness.value) ? -0.3 : 0) +
-    (fit.word === 'use up'
-      ? 0.2
-      : fit.word === 'spared'
-        ? -0.2
-        : fit.word === 'against a wish'
-          ? -0.2 * fit.reasons.length
-          : 0) -
-    0.2 * nearest.off
-  return {
-    misses: nearest.misses,
-    candidate: {
-      paintId: paint.id,
-      answers: nearest.misses === 0,
-      fit,
-      reasons,
-      ...(gain ? { brings: gain.reach } : {}),
-      score,
-    },
-  }
 }
 
 /** From so many paints on a paint that brings next to nothing is a convenience (judgement). */
@@ -124,7 +178,6 @@ const ENOUGH = 3
 const HARDLY = 0.0005
 /** What is only not known is said when the paint is looked at, not in every row. */
 const SAID: readonly Fit['word'][] = ['ruled out', 'against a wish', 'spared', 'must be in', 'use up']
-const DOUBTFUL: readonly string[] = ['poor', 'fugitive']
 
 /** Below this masstone a paint is a dark of its family, L* (judgement): a deep yellow is still light. */
 const DARKS: Partial<Record<string, number>> = {
@@ -164,7 +217,8 @@ function missOf(view: PaintView, wants: CallWants): Miss {
     !(family === 'violet' && wants.temperature === 'cool')
   )
     miss(1 - (lean?.strength ?? 0) / 2, lean?.temperature ? `is ${lean.temperature}` : 'is neither warm nor cool')
-  if (wants.toward && lean?.toward !== wants.toward) miss(1, lean?.toward ? `leans ${lean.toward}` : 'leans nowhere')
+  if (wants.toward && lean?.toward !== wants.toward)
+    miss(1 + (lean?.toward ? lean.strength : 0), lean?.toward ? `leans ${lean.toward}` : 'leans nowhere')
   if (wants.single && view.paint.pigments.length !== 1) miss(1, `${view.paint.pigments.length} pigments`)
   if (wants.depth && !masstone) miss(1, 'masstone not known')
   else if (wants.depth === 'dark' && masstone!.L >= darkBelow(wants, family))

@@ -1,7 +1,7 @@
-import { HUE_FAMILIES, PAINT_FAMILIES, SECTORS, type HueFamily, type WheelFamily } from '../../colour/wheel'
+import { ANY_FAMILIES, PAINT_FAMILIES, SECTORS, type AnyFamily, type WheelFamily } from '../../colour/wheel'
 import type { CallWants, GuideCall } from '../../documents/guide'
 
-const isFamily = (word: string): word is HueFamily => (HUE_FAMILIES as readonly string[]).includes(word)
+const isFamily = (word: string): word is AnyFamily => (ANY_FAMILIES as readonly string[]).includes(word)
 const isOnWheel = (word: string): word is WheelFamily => SECTORS.some((s) => s.family === word)
 
 /**
@@ -48,9 +48,7 @@ const singular = (word: string): string =>
     rose: 'red',
     crimson: 'red',
     purple: 'violet',
-    grey: 'neutral',
-    greys: 'neutral',
-    black: 'neutral',
+    greys: 'grey',
     neutrals: 'neutral',
   })[word] ?? word.replace(/s$/, '')
 

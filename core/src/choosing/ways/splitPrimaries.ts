@@ -4,7 +4,7 @@ const WARM_AND_COOL = [
   call('yellow-cool', 'a cool yellow, leaning green', 1, { families: ['yellow'], temperature: 'cool' }),
   call('yellow-warm', 'a warm yellow, leaning orange', 1, { families: ['yellow'], temperature: 'warm' }),
   call('red-warm', 'a warm red, leaning orange', 1, { families: ['red'], temperature: 'warm' }),
-  call('red-cool', 'a cool red, leaning violet', 1, { families: ['red', 'violet'], temperature: 'cool' }, ROSE()),
+  call('red-cool', 'a cool red, leaning violet', 1, { families: ['red'], toward: 'violet' }),
   call('blue-violet', 'a blue leaning violet', 1, { families: ['blue'], toward: 'violet' }),
   call('blue-green', 'a blue leaning green', 1, { families: ['blue'], toward: 'green' }),
 ]
@@ -17,11 +17,6 @@ const BEYOND = [
   call('earth-more', 'one more earth', 1, { families: ['earth'] }),
   call('loved', 'what you would not do without', MOST_CALLED),
 ]
-
-/** Roses lie between red and violet; painters count them among the cool reds (common practice, no source). */
-function ROSE() {
-  return { hue: { from: 335, to: 15 } }
-}
 
 /** Common practice, no source. */
 export const splitPrimaries: Way = {

@@ -32,7 +32,7 @@ const DRAWER = [
 ].map((c) => paint(c))
 const context = (more: Partial<RankContext> = {}): RankContext => ({
   planned: [],
-  evidence: () => ({ items: 1, palettes: 0 }),
+  evidence: () => ({ items: 1, palettes: 0, supply: { level: 3 } }),
   ...more,
 })
 const callOf = (words: string) => ({ id: 'c', words, quota: 1, wants: wantsOf(words) })
@@ -82,12 +82,17 @@ describe('a call', () => {
     const order = rankCall(
       callOf('rose or red or violet'),
       three,
-      context({ evidence: (id) => ({ items: id === 'two tubes' ? 2 : 1, palettes: 0 }) }),
+      context({ evidence: (id) => ({ items: id === 'two tubes' ? 2 : 1, palettes: 0, supply: { level: 3 } }) }),
     )
     expect(order.map((c) => c.paintId)).toEqual(['two tubes', 'PV19', 'fugitive'])
     expect(order[0]!.reasons).toContain('2 tubes or pans owned')
     const gains = new Map([['PV19', { paintId: 'PV19', reach: 0.2, worth: 0.2 }]])
-    expect(rankCall(callOf('rose or red or violet'), three, context({ gains }))[0]!.reasons).toContain('brings 20.0 %')
+    const [first] = rankCall(callOf('rose or red or violet'), three, context({ gains, planned: [paint('PB29')] }))
+    expect(first!.reasons).toContain('brings 20.0 %')
+    // one paint alone brings nothing that means anything
+    expect(rankCall(callOf('rose or red or violet'), three, context({ gains }))[0]!.reasons.join()).not.toContain(
+      'brings',
+    )
   })
   it('calls a convenience what brings nothing that the others do not mix', () => {
     const planned = ['PB29', 'PV19', 'PY65'].map((c) => paint(c))

@@ -73,7 +73,18 @@ const rows = computed(() => [
   ['Reach', figure((v) => v.reach && say.percent(v.reach.reach))],
   ['Straight from the pan', figure((v) => v.reach && say.percent(v.reach.one))],
   ['With two paints', figure((v) => v.reach && say.percent(v.reach.two))],
-  ['Gaps', figure((v) => v.gaps && (v.gaps.map((g) => g.kind).join(', ') || 'none named'))],
+  [
+    'Gaps',
+    figure(
+      (v) =>
+        v.gaps &&
+        (v.gaps
+          .filter((g) => !g.quiet)
+          .map((g) => g.kind)
+          .join(', ') ||
+          'none named'),
+    ),
+  ],
   ['Near twins', figure((v) => v.twins && String(v.twins.length))],
   ['The rest mixes', figure((v) => v.spares && (v.spares.map((s) => nameOf(s.paintId)).join(', ') || 'none'))],
   [

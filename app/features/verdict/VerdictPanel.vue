@@ -46,6 +46,12 @@ const placeOf = (paintId: string) => v.value?.brings?.find((b) => b.paintId === 
 const show = (placeId: string | undefined) =>
   placeId && emit('act', { kind: 'show-place', placeId, words: `Show ${placeId}` })
 const gapKey = (gap: Gap) => gap.kind
+const gaps = computed(() => v.value?.gaps?.filter((g) => !g.quiet) ?? [])
+const quiet = computed(() => say.quietGapsInWords(v.value?.gaps ?? []))
+/** Gaps that the artist does without, kept with the palette. */
+const withouts = computed(() => props.palette.brief?.without ?? [])
+const doWithout = (without: readonly string[], label: string) =>
+  commands.setBrief(props.palette.id, { ...props.palette.brief, without: [...without] }, label)
 const widest = computed(() => Math.max(0.001, ...(v.value?.brings ?? []).map((b) => b.worth)))
 const pressing = computed(() => props.findings.filter((f) => f.weight !== 'note'))
 const notes = computed(() => props.findings.filter((f) => f.weight === 'note'))
@@ -169,10 +175,34 @@ const misfits = computed(() => v.value?.misfits.filter((m) => m.fit.word !== 'no
           </template>
         </VerdictLine>
         <VerdictLine :text="say.effortInWords(v)" />
-        <VerdictLine v-for="gap in v.gaps ?? []" :key="gapKey(gap)" :text="say.gapInWords(gap, nameOf)">
-          <template v-if="gap.remedy" #action>
-            <button class="link" @click="emit('look', gap.remedy.paintId)">
+        <VerdictLine v-for="gap in gaps" :key="gapKey(gap)" :text="say.gapInWords(gap, nameOf)">
+          <template #action>
+            <button v-if="gap.remedy" class="link mr-3" @click="emit('look', gap.remedy.paintId)">
               Look at {{ nameOf(gap.remedy.paintId) }}
+            </button>
+            <button
+              class="link"
+              :aria-label="`I do without: ${gap.kind}`"
+              @click="doWithout([...withouts, gap.kind], `does without: ${gap.kind}`)"
+            >
+              I do without
+            </button>
+          </template>
+        </VerdictLine>
+        <VerdictLine v-for="q in quiet" :key="q.why" :text="q.words">
+          <template v-if="q.why === 'without'" #action>
+            <button
+              v-for="kind in q.kinds"
+              :key="kind"
+              class="link mr-3"
+              @click="
+                doWithout(
+                  withouts.filter((k) => k !== kind),
+                  `misses again: ${kind}`,
+                )
+              "
+            >
+              Miss {{ kind }} again
             </button>
           </template>
         </VerdictLine>
@@ -189,7 +219,13 @@ const misfits = computed(() => v.value?.misfits.filter((m) => m.fit.word !== 'no
             </li>
           </ul>
         </VerdictLine>
-        <VerdictLine v-for="c in v.crowds ?? []" :key="c.family" :text="say.crowdInWords(c)" />
+        <VerdictLine v-for="c in v.crowds ?? []" :key="c.family" :text="say.crowdInWords(c, nameOf)">
+          <template #action>
+            <button v-for="id in c.out" :key="id" class="link mr-3" @click="show(placeOf(id))">
+              Show {{ placeOf(id) }}
+            </button>
+          </template>
+        </VerdictLine>
         <VerdictLine v-if="v.neutrals" :text="say.neutralsInWords(v, nameOf)">
           <ul>
             <li v-for="n in v.neutrals" :key="n.paintId">

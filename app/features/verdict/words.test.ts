@@ -39,19 +39,38 @@ describe('the verdict in words', () => {
   it('gaps, with what would help, or none owned', () => {
     const remedy = { paintId: 'Lemon yellow', reach: 0.031, worth: 0.04 }
     expect(say.gapInWords({ kind: 'cool yellow', remedy }, nameOf)).toBe(
-      'No cool yellow. Lemon yellow would help: +3.1 %.',
+      'No cool yellow. Lemon yellow would close it: +3.1 %.',
     )
-    expect(say.gapInWords({ kind: 'earth' }, nameOf)).toBe('No earth. None is owned.')
+    expect(say.gapInWords({ kind: 'earth' }, nameOf)).toBe('No earth. Nothing lasting that is owned closes it.')
     expect(say.gapInWords({ kind: 'deep dark', has: 31.4 }, nameOf)).toBe(
-      'No deep dark: the lowest value reached is L* 31.',
+      'No deep dark: the lowest value reached is L* 31. Nothing lasting that is owned closes it.',
     )
     expect(say.gapInWords({ kind: 'clean green', has: 43, could: 63 }, nameOf)).toBe(
-      'No clean green: C* 43 at best, the collection mixes 63.',
+      'No clean green: C* 43 at best, the collection mixes 63. Nothing lasting that is owned closes it.',
     )
     expect(say.gapInWords({ kind: 'clean violet', has: 0, could: 63 }, nameOf)).toBe(
-      'No violet at all; the collection mixes C* 63.',
+      'No violet at all; the collection mixes C* 63. Nothing lasting that is owned closes it.',
     )
-    expect(say.gapInWords({ kind: 'something smooth' }, nameOf)).toBe('Nothing smooth. None is owned.')
+    expect(say.gapInWords({ kind: 'something smooth' }, nameOf)).toBe(
+      'Nothing smooth. Nothing lasting that is owned closes it.',
+    )
+  })
+
+  it('a remedy of two, and gaps that are no more than a line', () => {
+    const remedy = { paintId: 'rose', reach: 0, worth: 0 }
+    expect(say.gapInWords({ kind: 'clean violet', has: 20, could: 40, remedy, also: 'ultramarine' }, nameOf)).toBe(
+      'No clean violet: C* 20 at best, the collection mixes 40. rose and ultramarine together would close it.',
+    )
+    expect(
+      say
+        .quietGapsInWords([
+          { kind: 'clean violet', quiet: 'not needed' },
+          { kind: 'earth' },
+          { kind: 'warm red', quiet: 'without' },
+          { kind: 'cool red', quiet: 'not needed' },
+        ])
+        .map((q) => q.words),
+    ).toEqual(['Not needed for this: clean violet, cool red.', 'You do without: warm red.'])
   })
 
   it('twins that part in mixtures are told from those that do not', () => {

@@ -25,19 +25,35 @@ export function effortInWords({ reach }: Assessment): string {
 const GAP_NAMES: Partial<Record<Gap['kind'], string>> = {
   'something that granulates': 'Nothing that granulates',
   'something smooth': 'Nothing smooth',
+  'something that lifts': 'Nothing that lifts',
 }
 export function gapInWords(gap: Gap, nameOf: NameOf): string {
-  const { kind, has, could, remedy } = gap
-  const closes = remedy
-    ? ` ${nameOf(remedy.paintId)} would help${remedy.reach > 0.0005 ? `: +${points(remedy.reach)}` : ''}.`
-    : ''
+  const { kind, has, could, remedy, also } = gap
+  const closes = !remedy
+    ? ' Nothing lasting that is owned closes it.'
+    : also
+      ? ` ${nameOf(remedy.paintId)} and ${nameOf(also)} together would close it.`
+      : ` ${nameOf(remedy.paintId)} would close it${remedy.reach > 0.0005 ? `: +${points(remedy.reach)}` : ''}.`
   if (kind === 'deep dark') return `No deep dark: the lowest value reached is L* ${figure(has!)}.${closes}`
   if (kind.startsWith('clean'))
     return has
       ? `No ${kind}: C* ${figure(has)} at best, the collection mixes ${figure(could!)}.${closes}`
       : `No ${kind.slice(6)} at all; the collection mixes C* ${figure(could!)}.${closes}`
-  return `${GAP_NAMES[kind] ?? `No ${kind}`}.${closes || ' None is owned.'}`
+  return `${GAP_NAMES[kind] ?? `No ${kind}`}.${closes}`
 }
+const QUIET: Record<NonNullable<Gap['quiet']>, string> = {
+  'not needed': 'Not needed for this',
+  'by the way': 'Mixed, as the chosen way has it',
+  without: 'You do without',
+}
+/** Gaps that are no more than a line: `Not needed for this: clean violet, warm red.` */
+export const quietGapsInWords = (
+  gaps: readonly Gap[],
+): { why: NonNullable<Gap['quiet']>; kinds: Gap['kind'][]; words: string }[] =>
+  (Object.keys(QUIET) as NonNullable<Gap['quiet']>[]).flatMap((why) => {
+    const kinds = gaps.filter((g) => g.quiet === why).map((g) => g.kind)
+    return kinds.length ? [{ why, kinds, words: `${QUIET[why]}: ${kinds.join(', ')}.` }] : []
+  })
 
 export function twinsInWords({ paintIds, placeIds, alone, mixed, mixedWith }: Twins, nameOf: NameOf): string {
   const [one, other] = paintIds.map((id, i) => `${nameOf(id)} (${placeIds[i]})`)
@@ -58,9 +74,13 @@ export function spareInWords(spare: Spare, nameOf: NameOf): string {
   return `${nameOf(spare.paintId)} (${spare.placeId}) is mixed by ${mixed}: ${how}.${unlike}`
 }
 
-export function crowdInWords({ family, count, share, wanted }: NonNullable<Assessment['crowds']>[number]): string {
+export function crowdInWords(
+  { family, out, count, share, wanted }: NonNullable<Assessment['crowds']>[number],
+  nameOf: NameOf,
+): string {
   const asked = wanted === undefined ? '' : `; of what is to be mixed ${percent(wanted)} is so`
-  return `${counted(count, `${family} paint`)}: ${percent(share)} of the palette${asked}.`
+  const least = out.length ? ` Least missed of them: ${andMore(out.map(nameOf))}.` : ''
+  return `${counted(count, `${family} paint`)}: ${percent(share)} of the palette${asked}.${least}`
 }
 
 export function neutralsInWords({ neutrals = [] }: Assessment, nameOf: NameOf): string {
@@ -113,7 +133,8 @@ export function surenessInWords({ planned, measured, left, over }: Assessment): 
 
 /** One sentence for a screen reader after a change; the rest is read when it is asked for. */
 export function summaryInWords(v: Assessment): string {
-  const gaps = v.gaps?.length ? ` ${counted(v.gaps.length, 'gap')}.` : ''
+  const loud = v.gaps?.filter((g) => !g.quiet).length ?? 0
+  const gaps = loud ? ` ${counted(loud, 'gap')}.` : ''
   const conflicts = v.conflicts.length ? ` ${v.conflicts.map((c) => c.message).join(' ')}` : ''
   return `${reachInWords(v)}${gaps}${conflicts}`
 }

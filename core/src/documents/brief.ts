@@ -46,6 +46,8 @@ export const Brief = z.looseObject({
   stayOut: z.optional(Ids),
   useUp: z.optional(Ids),
   spare: z.optional(Ids),
+  /** Gaps of the verdict that one does without, by name. */
+  without: z.optional(z.array(line(40)).check(z.maxLength(40))),
   /** How many paints a mixture may have; 3 where nothing is said. */
   most: z.optional(z.union([z.literal(1), z.literal(2), z.literal(3)])),
   /** Up to which CIEDE2000 a mixture is near enough; 5 where nothing is said. */

@@ -2,7 +2,7 @@ import type { AssessQuestion } from '../choosing/verdict/assess'
 import type { Reading } from '../collection/reading'
 import { paintsJudged } from '../collection/lists'
 import type { Palette } from '../documents/palette'
-import { usableItemsIn } from '../filling/atHand'
+import { supplyIn, usableItemsIn } from '../filling/atHand'
 import { strengthsIn } from '../mixing/strengths'
 import { heldIndexIn } from '../reach/heldIndexes'
 import { indexPaintsIn } from '../reach/indexPaints'
@@ -17,5 +17,6 @@ export function assessQuestionOf(reading: Reading, palette: Palette): AssessQues
     indexed: () => indexPaintsIn(reading),
     held: (key) => heldIndexIn(reading, key),
     isAtHand: (id) => usable(id) > 0,
+    supplyOf: supplyIn(reading),
   }
 }

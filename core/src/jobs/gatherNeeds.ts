@@ -86,7 +86,7 @@ function* gapsOfPalette(
   tell: (share: number) => GatherProgress,
 ): Generator<GatherProgress, GapKind[]> {
   for (const { done, of, soFar } of assessPalette(assessQuestionOf(reading, palette))) {
-    if (soFar?.gaps) return soFar.gaps.filter((g) => !g.remedy).map((g) => g.kind)
+    if (soFar?.gaps) return soFar.gaps.filter((g) => !g.remedy && !g.quiet).map((g) => g.kind)
     yield tell(done / of)
   }
   return []

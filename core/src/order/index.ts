@@ -1,3 +1,3 @@
 /** One order of what counts, wherever paints are ranked: it answers, it lasts, it is there, it handles, it brings, it is usual. */
 export { type Criterion, inOrder, type Placed } from './inOrder'
-export { isMade, type Lasting, lastingOf, type Supply, supplyOf, usualOf } from './standing'
+export { isColourKnown, isDark, isMade, type Lasting, lastingOf, type Supply, supplyOf, usualOf } from './standing'

@@ -1,6 +1,8 @@
 import type { Item } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import { byDocument } from '../collection/caches'
+import { toLch } from '../colour/lch'
+import type { PaintView } from '../paints/view'
 import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
 import { commonnessOf } from '../pigments/trade'
 import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
@@ -42,6 +44,20 @@ export const usualOf = (paint: Paint): number =>
 /** Whether its pigments can still be bought: what ended or is historic is named, never offered. From memory, common practice. */
 export const isMade = (paint: Pick<Paint, 'pigments'>): boolean =>
   paint.pigments.every((code) => (commonnessOf(code)?.market ?? 'made') === 'made')
+
+/** Darks by the trade: a phthalo blue is dark, but nobody's dark (common practice, no source). */
+const DARK_PIGMENTS: readonly string[] = ['PBk31', 'PB60', 'PV29', 'PR179', 'NB1', 'PB66']
+const DARK_NAMES = /indigo|sepia|neutral tint|payne/i
+const DARK_CHROMA = 16
+/** Whether a paint is what painters mean by a dark: a grey, a black, a nearly black colour. */
+export const isDark = ({ paint, masstone, family }: PaintView): boolean =>
+  family === 'neutral' ||
+  DARK_NAMES.test(paint.name) ||
+  paint.pigments.some((code) => DARK_PIGMENTS.includes(code)) ||
+  Boolean(masstone && toLch(masstone).C < DARK_CHROMA)
+
+/** Whether anybody knows which colour it is: a code alone may cover several that lie far apart. */
+export const isColourKnown = ({ unsure, familyFrom }: PaintView): boolean => !unsure || familyFrom !== 'pigment'
 
 /** How much of a paint is there to paint with. */
 export interface Supply {

@@ -128,7 +128,8 @@ function wanted(question: ProposeQuestion, now: Assessment): { paintId: string; 
     const id = paintId ?? paintOfWish(words, paints)?.id
     if (id) add(id, { kind: 'wished', times })
   }
-  for (const { kind, remedy } of now.gaps ?? []) if (remedy) add(remedy.paintId, { kind: 'closes', gap: kind })
+  for (const { kind, remedy, also, quiet } of now.gaps ?? [])
+    if (remedy && !also && !quiet) add(remedy.paintId, { kind: 'closes', gap: kind })
   const others = new Map<string, { times: number; palettes: number }>()
   for (const { byPaint } of elsewhere)
     for (const { paintId, times } of byPaint.values()) {
@@ -182,7 +183,9 @@ function proposalOf(
   now: Assessment,
   after: Assessment,
 ): Proposal {
-  const [before, then] = [now.gaps ?? [], after.gaps ?? []].map((gaps) => gaps.map((g) => g.kind))
+  const [before, then] = [now.gaps ?? [], after.gaps ?? []].map((gaps) =>
+    gaps.filter((g) => !g.quiet).map((g) => g.kind),
+  )
   const mixed = out && now.spares?.find((s) => s.paintId === out.paintId)
   return {
     key: keyOfProposal(out?.paintId, incoming?.paintId),

@@ -3,7 +3,8 @@ import type { Paint } from '../../documents/paint'
 import type { Palette } from '../../documents/palette'
 import { cachedOptics } from '../../film/cachedOptics'
 import type { Optics } from '../../film/optics'
-import type { LearnedStrength } from '../../mixing/strengths'
+import { asItMixes, type LearnedStrength } from '../../mixing/strengths'
+import type { Supply } from '../../order'
 import { DEFAULT_TARGETS, NEAR_ENOUGH, tableOf, targetsOf } from '../../reach/choices'
 import { heldIndex } from '../../reach/heldIndexes'
 import { indexPaintsOf, type Indexed } from '../../reach/indexPaints'
@@ -41,6 +42,8 @@ export interface AssessQuestion {
   held?: Held
   /** Whether there is a tube or pan of a paint; all count where nobody says. Only what is there is proposed. */
   isAtHand?: (paintId: string) => boolean
+  /** How much of a paint is there; enough of all where nobody says. */
+  supplyOf?: (paintId: string) => Supply
 }
 
 export interface AssessProgress {
@@ -137,7 +140,7 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
   const { neutrals, mixedDark } = pairsOf(ordered)
   const values = valuesOf(usable, mixedDark)
   const subject = choices.find(({ choice }) => choice.kind !== 'everything')?.table
-  yield so({ neutrals, values, twins: twinsOf(usable), crowds: crowdsOf(usable, subject) })
+  yield so({ neutrals, values, twins: twinsOf(usable), crowds: crowdsOf(usable, subject, brings, brief?.mustIn) })
 
   const map = yield* retold(mapOf({ counted, indexed, own, near, most, held }), say)
   const candidates = (gains ?? unknownGains(paints, planned)).flatMap((bringing) => {
@@ -149,7 +152,20 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
     palette: cleanestOf(ordered),
     collection: cleanestOf(ownedFilms(indexed, byId)),
   }
-  const gaps = gapsOf({ planned, candidates, values, ...(cleanest ? { cleanest } : {}), ...(brief ? { brief } : {}) })
+  const withMore = (more: readonly Paint[]) => {
+    const films = more.flatMap((paint) => {
+      const optics = cachedOptics(paint)
+      return optics.ok ? [{ paint, optics: asItMixes(optics.value, strengths?.get(paint.id)) }] : []
+    })
+    return films.length === more.length ? cleanestOf([...ordered, ...films]) : undefined
+  }
+  const gaps = gapsOf({
+    ...{ planned, candidates, values, withMore, hasSubject: subject !== undefined && hasAll },
+    ...(cleanest ? { cleanest } : {}),
+    ...(brief ? { brief } : {}),
+    ...(palette.guide ? { way: palette.guide.way } : {}),
+    ...(question.supplyOf ? { supplyOf: question.supplyOf } : {}),
+  })
   yield so({ ...(map ? { map } : {}), gaps })
 
   const hardlyMissed = brings.filter((b) => b.worth < HARDLY_MISSED && !b.twice).slice(0, MOST_TRIED)

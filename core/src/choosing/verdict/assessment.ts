@@ -30,14 +30,17 @@ export type GapKind =
   | 'red'
   | 'blue'
   | 'cool yellow'
+  | 'warm yellow'
   | 'warm red'
   | 'cool red'
+  | 'blue that leans violet'
   | 'blue that leans green'
   | 'clean green'
   | 'clean orange'
   | 'clean violet'
   | 'deep dark'
   | 'earth'
+  | 'something that lifts'
   | 'opaque light'
   | 'something that granulates'
   | 'something smooth'
@@ -48,8 +51,12 @@ export interface Gap {
   /** C* of the cleanest of its kind on the palette and in the whole collection; L* for the deep dark. */
   has?: number
   could?: number
-  /** The owned paint that closes it best, and what else it would bring. */
+  /** The owned paint that closes it best, as was tried, and what else it would bring. */
   remedy?: Bringing
+  /** Another that it takes beside that one. */
+  also?: string
+  /** Why it is no more than a quiet line: the purpose has no use for it, the way has it mixed, or the artist does without. */
+  quiet?: 'not needed' | 'by the way' | 'without'
 }
 
 /** Two paints that do nearly the same work. */
@@ -74,6 +81,8 @@ export interface Spare {
 
 export interface Crowd {
   family: string
+  /** Those of it that would be missed least. */
+  out: string[]
   count: number
   /** Its share of the palette and of what is to be mixed, 0..1. */
   share: number

@@ -36,25 +36,36 @@ export function twinsOf(usable: readonly Usable[]): Twins[] {
 
 /** Fewer paints than these are no crowd. */
 const CROWD = 3
+/** So many are named to be taken out. */
+const MOST_OUT = 3
 /** A family is out of proportion when it holds this much more of the palette than of what is to be mixed (judgement). */
 const TOO_LARGE = 0.2
 /** ... and where nothing in particular is to be mixed, when it holds more than this. */
 const LARGE_ANYWAY = 0.4
 
 /** Families that hold more of the palette than its targets ask for. */
-export function crowdsOf(usable: readonly Usable[], subject: TargetTable | undefined): Crowd[] {
+export function crowdsOf(
+  usable: readonly Usable[],
+  subject: TargetTable | undefined,
+  brings: readonly { paintId: string }[] = [],
+  mustIn: readonly string[] = [],
+): Crowd[] {
   if (usable.length < 6) return []
   const wanted = subject && familyShares(subject)
-  const counts = new Map<string, number>()
+  const byFamily = new Map<string, string[]>()
   for (const { paint } of usable) {
     const family = viewOfPaint(paint).family
-    if (family) counts.set(family, (counts.get(family) ?? 0) + 1)
+    if (family) byFamily.set(family, [...(byFamily.get(family) ?? []), paint.id])
   }
-  return [...counts].flatMap(([family, count]): Crowd[] => {
+  return [...byFamily].flatMap(([family, own]): Crowd[] => {
+    const count = own.length
     const share = count / usable.length
     const asked = wanted?.get(family) ?? 0
     const isCrowd = count > CROWD && (wanted ? share > asked + TOO_LARGE : share > LARGE_ANYWAY)
-    return isCrowd ? [{ family, count, share, ...(wanted ? { wanted: asked } : {}) }] : []
+    // least missed first, as `brings` is in order
+    const least = brings.filter((b) => own.includes(b.paintId) && !mustIn.includes(b.paintId)).map((b) => b.paintId)
+    const out = [...new Set(least)].slice(0, Math.max(1, Math.min(MOST_OUT, count - CROWD)))
+    return isCrowd ? [{ family, out, count, share, ...(wanted ? { wanted: asked } : {}) }] : []
   })
 }
 

@@ -7,7 +7,7 @@ import type { Paint } from '../../documents/paint'
 import { referenceOf } from '../../film/whichReference'
 import { propertiesOf } from '../../paints/properties'
 import { chromaOf, compareText, viewOfPaint, type PaintView } from '../../paints/view'
-import { inOrder, lastingOf, usualOf, type Criterion, type Supply } from '../../order'
+import { inOrder, isColourKnown, isDark, lastingOf, usualOf, type Criterion, type Supply } from '../../order'
 import { cautionsOfCodes } from '../../pigments/cautions'
 import { counted } from '../../units'
 import { fitOf, isRuledOut, type Fit } from '../brief/fit'
@@ -137,16 +137,6 @@ function criteriaOf({ wants }: GuideCall, list: readonly Judged[], { planned }: 
 }
 const wishesMet = ({ word, reasons }: Fit) =>
   word === 'use up' ? 1 : word === 'spared' ? -1 : word === 'against a wish' ? -reasons.length : 0
-
-/** Darks by the trade, whatever their chroma: a phthalo blue is dark, but nobody's dark (common practice, no source). */
-const DARK_PIGMENTS: readonly string[] = ['PBk31', 'PB60', 'PV29', 'PR179', 'NB1', 'PB66']
-const DARK_NAMES = /indigo|sepia|neutral tint|payne/i
-const DARK_CHROMA = 16
-const isDark = ({ paint, masstone, family }: PaintView) =>
-  family === 'neutral' ||
-  DARK_NAMES.test(paint.name) ||
-  paint.pigments.some((code) => DARK_PIGMENTS.includes(code)) ||
-  Boolean(masstone && toLch(masstone).C < DARK_CHROMA)
 
 function reasonsOf({ view, miss, fit, evidence, gain }: Judged, { planned }: RankContext): string[] {
   const { paint } = view

@@ -25,8 +25,8 @@ const { ask } = useAsk()
 const places = computed(() => props.palette.holder.places.length)
 const opened = ref<string>()
 
-type Start = Pick<GuideState, 'way' | 'name' | 'calls'>
-async function begin(guide: Start) {
+type Start = Pick<GuideState, 'way' | 'name' | 'calls'> & { subject?: string | undefined }
+async function begin({ subject, ...guide }: Start) {
   if (
     props.palette.guide?.said.length &&
     !(await ask({
@@ -38,7 +38,7 @@ async function begin(guide: Start) {
   )
     return
   const calls = copied(guide.calls)
-  commands.start(props.palette.id, { ...guide, calls, said: [] })
+  commands.start(props.palette.id, { ...guide, calls, said: [] }, subject)
   emit('begun')
 }
 const ways = computed(() =>
@@ -156,7 +156,7 @@ async function take(file: File) {
         <button
           class="btn btn-quiet"
           :aria-label="`Begin: ${guide.name}`"
-          @click="begin({ way: 'ready', name: guide.name, calls: guide.calls })"
+          @click="begin({ way: 'ready', name: guide.name, calls: guide.calls, subject: guide.subject })"
         >
           Begin
         </button>

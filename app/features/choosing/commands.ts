@@ -1,4 +1,5 @@
 import {
+  type TargetChoice,
   added,
   type Guide,
   type GuideCall,
@@ -49,8 +50,12 @@ export function useGuideCommands() {
   }
 
   return {
-    start: (paletteId: string, guide: GuideState) =>
-      change(paletteId, `began to choose by ${guide.name}`, (p) => ({ ...p, guide })),
+    /** A guide that is made for a subject reckons with it, unless the palette says what is to be mixed. */
+    start: (paletteId: string, guide: GuideState, subject?: string) =>
+      change(paletteId, `began to choose by ${guide.name}`, (p) => {
+        const targets: TargetChoice[] = subject ? [{ kind: 'subject', subject, weight: 1 }] : []
+        return { ...p, guide, ...(targets.length && !p.brief?.targets ? { brief: { ...p.brief, targets } } : {}) }
+      }),
     leave: (palette: Palette) =>
       change(palette.id, `left the guide ${palette.guide?.name ?? ''}`, ({ guide: _left, ...rest }) => rest as Palette),
     setCalls: (paletteId: string, calls: GuideCall[]) =>

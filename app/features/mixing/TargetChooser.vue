@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseColour, toScreen } from '@juxtachrome/core/colour'
+import { COLOUR_WORDS, colourOfWord, parseColourOrWord, toScreen } from '@juxtachrome/core/colour'
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { screenStops } from '~/shared/swatch/useSwatch'
@@ -37,11 +37,17 @@ const shown = computed(() =>
 )
 
 function take(value: string, name?: string) {
-  const colour = parseColour(value)
+  const colour = parseColourOrWord(value)
   trouble.value = colour.ok ? '' : colour.error.message
   if (!colour.ok) return
   const { L, a, b } = colour.value
-  bench.target = { kind: 'colour', name: name ?? `colour ${value.trim()}`, L, a, b }
+  bench.target = {
+    kind: 'colour',
+    name: name ?? (colourOfWord(value) ? value.trim().toLowerCase() : `colour ${value.trim()}`),
+    L,
+    a,
+    b,
+  }
 }
 function pick(event: Event) {
   typed.value = (event.target as HTMLInputElement).value
@@ -83,11 +89,12 @@ function pick(event: Event) {
     </div>
     <form v-else-if="how === 'colour'" class="mt-2" novalidate @submit.prevent="take(typed)">
       <label class="block text-sm"
-        >L* a* b* (D65), or #rrggbb<span class="flex gap-1"
+        >A word such as wet slate; L* a* b* (D65); or #rrggbb<span class="flex gap-1"
           ><input
             v-model="typed"
             class="input"
-            placeholder="45 12 -20"
+            placeholder="wet slate"
+            list="words-for-colours"
             maxlength="60"
             :aria-invalid="Boolean(trouble)"
           /><input
@@ -99,6 +106,7 @@ function pick(event: Event) {
           /><button class="btn">Match it</button></span
         ></label
       >
+      <datalist id="words-for-colours"><option v-for="w in COLOUR_WORDS" :key="w" :value="w" /></datalist>
       <Refusal v-if="trouble" class="mt-1" :says="trouble" />
     </form>
     <LazyPhotoTarget v-else class="mt-2" @pick="take" />

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseColour } from '@juxtachrome/core/colour'
+import { colourOfWord, parseColour } from '@juxtachrome/core/colour'
 import { type Paint, type Palette, plannedPaints, type Wanted } from '@juxtachrome/core/documents'
 import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
 import { parsePigmentCodes, pigmentVariants, type ReferencePigment, searchPigments } from '@juxtachrome/core/pigments'
@@ -60,6 +60,8 @@ function goFor() {
   if (own) return emit('wantPaint', own.id)
   const known = codes.length ? [] : searchPigments({ text: said })
   if (known.length) return offer(known, 'You own none of that name. In the reference:')
+  const word = codes.length ? undefined : colourOfWord(said)
+  if (word) return emit('want', { kind: 'colour', L: word.L, a: word.a, b: word.b })
   const [alike] = shown.value
   if (alike) return emit('wantPaint', alike.id)
   trouble.value = codes.length

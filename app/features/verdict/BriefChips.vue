@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { type Assessment, WISHES } from '@juxtachrome/core/choosing'
 import type { Brief, Palette } from '@juxtachrome/core/documents'
-import { NEAR_ENOUGH, targetsOf } from '@juxtachrome/core/reach'
+import { NEAR_ENOUGH, nameOfSubject, subjectsIn, targetsOf } from '@juxtachrome/core/reach'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { usePaletteCommands } from '~/features/palettes'
 import {
@@ -29,6 +29,16 @@ const brief = computed(() => props.palette.brief)
 const set = (next: Brief, words: string) => commands.setBrief(props.palette.id, next, words)
 const near = computed(() => brief.value?.near ?? NEAR_ENOUGH)
 const most = computed(() => brief.value?.most ?? 3)
+/** Subjects that what was typed as its purpose speaks of and that are not among what is to be mixed. */
+const spokenOf = computed(() => {
+  const have = brief.value?.targets?.flatMap((t) => (t.kind === 'subject' ? [t.subject] : [])) ?? []
+  return subjectsIn(`${props.palette.purpose} ${props.palette.name}`).filter((s) => !have.includes(s))
+})
+function reckonWith(subjects: readonly string[]) {
+  const kept = brief.value?.targets?.filter((t) => t.kind !== 'everything') ?? []
+  const targets = [...kept, ...subjects.map((subject) => ({ kind: 'subject' as const, subject, weight: 1 }))]
+  set({ ...brief.value, targets }, `to mix ${subjects.map(nameOfSubject).join(', ')}`)
+}
 const chosen = computed(() =>
   (brief.value?.wishes ?? []).map((w) => ({
     own: w,
@@ -62,6 +72,14 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
       @click="targets = true"
     >
       {{ targetsInWords(targetsOf(brief)) }}
+    </button>
+    <button
+      v-if="spokenOf.length"
+      class="choice max-w-full text-left text-[13px] leading-tight italic"
+      :aria-label="`Your words speak of ${spokenOf.map(nameOfSubject).join(', ')}. Reckon with it`"
+      @click="reckonWith(spokenOf)"
+    >
+      + {{ spokenOf.map(nameOfSubject).join(', ') }}?
     </button>
     <BriefChip label="Near enough and how many paints" :words="`${nearInWords(near)}, ${most} in a mixture`">
       <fieldset>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Assessment, Finding, Gap, Remedy } from '@juxtachrome/core/choosing'
+import type { Assessment, Finding, Remedy } from '@juxtachrome/core/choosing'
 import type { Palette } from '@juxtachrome/core/documents'
 import { costToFill } from '@juxtachrome/core/filling'
 import { sumsOf } from '@juxtachrome/core/paints'
@@ -15,6 +15,7 @@ import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 import BriefChips from './BriefChips.vue'
 import ReachWheel from './ReachWheel.vue'
+import VerdictGaps from './VerdictGaps.vue'
 import VerdictLine from './VerdictLine.vue'
 import { figure, inMl } from '~/shared/words/figures'
 import Refusal from '~/shared/ui/Refusal.vue'
@@ -45,13 +46,6 @@ const v = computed(() => props.verdict)
 const placeOf = (paintId: string) => v.value?.brings?.find((b) => b.paintId === paintId)?.placeId
 const show = (placeId: string | undefined) =>
   placeId && emit('act', { kind: 'show-place', placeId, words: `Show ${placeId}` })
-const gapKey = (gap: Gap) => gap.kind
-const gaps = computed(() => v.value?.gaps?.filter((g) => !g.quiet) ?? [])
-const quiet = computed(() => say.quietGapsInWords(v.value?.gaps ?? []))
-/** Gaps that the artist does without, kept with the palette. */
-const withouts = computed(() => props.palette.brief?.without ?? [])
-const doWithout = (without: readonly string[], label: string) =>
-  commands.setBrief(props.palette.id, { ...props.palette.brief, without: [...without] }, label)
 const widest = computed(() => Math.max(0.001, ...(v.value?.brings ?? []).map((b) => b.worth)))
 const pressing = computed(() => props.findings.filter((f) => f.weight !== 'note'))
 const notes = computed(() => props.findings.filter((f) => f.weight === 'note'))
@@ -175,37 +169,7 @@ const misfits = computed(() => v.value?.misfits.filter((m) => m.fit.word !== 'no
           </template>
         </VerdictLine>
         <VerdictLine :text="say.effortInWords(v)" />
-        <VerdictLine v-for="gap in gaps" :key="gapKey(gap)" :text="say.gapInWords(gap, nameOf)">
-          <template #action>
-            <button v-if="gap.remedy" class="link mr-3" @click="emit('look', gap.remedy.paintId)">
-              Look at {{ nameOf(gap.remedy.paintId) }}
-            </button>
-            <button
-              class="link"
-              :aria-label="`I do without: ${gap.kind}`"
-              @click="doWithout([...withouts, gap.kind], `does without: ${gap.kind}`)"
-            >
-              I do without
-            </button>
-          </template>
-        </VerdictLine>
-        <VerdictLine v-for="q in quiet" :key="q.why" :text="q.words">
-          <template v-if="q.why === 'without'" #action>
-            <button
-              v-for="kind in q.kinds"
-              :key="kind"
-              class="link mr-3"
-              @click="
-                doWithout(
-                  withouts.filter((k) => k !== kind),
-                  `misses again: ${kind}`,
-                )
-              "
-            >
-              Miss {{ kind }} again
-            </button>
-          </template>
-        </VerdictLine>
+        <VerdictGaps :palette="palette" :gaps="v.gaps ?? []" @look="emit('look', $event)" />
         <VerdictLine v-for="t in v.twins ?? []" :key="t.placeIds.join()" :text="say.twinsInWords(t, nameOf)">
           <template #action>
             <button class="link" @click="show(t.placeIds[1])">Show {{ t.placeIds[1] }}</button>

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest'
+import { colourOfWord } from '../colour/colourWords'
 import { parseColour } from '../colour/parseColour'
 import { readColourList } from './readColourList'
 
@@ -34,6 +35,8 @@ describe('a list of colours', () => {
     ['sky,#5b7fb0,2', { lab: lab('#5b7fb0'), weight: 2, name: 'sky' }],
     ['sky;52;-3;-30', { lab: lab('52 -3 -30'), weight: 1, name: 'sky' }],
     ['52\t-3\t-30\t4\tsky', { lab: lab('52 -3 -30'), weight: 4, name: 'sky' }],
+    ['Wet slate, 2', { lab: colourOfWord('wet slate')!, weight: 2, name: 'Wet slate' }],
+    ['gorse', { lab: colourOfWord('gorse')!, weight: 1, name: 'gorse' }],
     ['52 -3 -30', { lab: lab('52 -3 -30'), weight: 1 }],
     ['"L 52 a -3 b -30",far sea', { lab: lab('52 -3 -30'), weight: 1, name: 'far sea' }],
   ])('reads %s', (line, expected) => {

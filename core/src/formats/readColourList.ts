@@ -1,5 +1,6 @@
 import Papa from 'papaparse'
 import { fromHex } from '../colour/srgb'
+import { colourOfWord } from '../colour/colourWords'
 import { parseColour } from '../colour/parseColour'
 import { fail, ok, type Result } from '../result'
 import type { LabD65 } from '../units'
@@ -84,7 +85,7 @@ const isHead = (cells: readonly string[]) =>
 const isNumber = (cell: string) => /^[-+−]?\d+([.,]\d+)?\s*%?$/.test(cell)
 const numberOf = (cell: string) => Number(cell.replace('−', '-').replace(',', '.').replace('%', ''))
 
-/** A colour in one cell or in three numbers beside each other; a number more is its weight, words are its name. */
+/** A colour in one cell or in three numbers beside each other; a number more is its weight, words are its name; or a word for a colour. */
 function colourOf(cells: readonly string[]): ListedColour | undefined {
   const whole = cells.findIndex((c) => c !== '' && !isNumber(c) && parseColour(c).ok)
   const numbers = cells.filter(isNumber)
@@ -93,6 +94,8 @@ function colourOf(cells: readonly string[]): ListedColour | undefined {
     const lab = parseColour(cells[whole]!)
     return lab.ok && numbers.length <= 1 ? listed(lab.value, words, numbers[0]) : undefined
   }
+  const word = cells.find((c) => colourOfWord(c))
+  if (word && numbers.length <= 1) return listed(colourOfWord(word)!, words, numbers[0])
   if (numbers.length < 3 || numbers.length > 4) return undefined
   const lab = parseColour(numbers.slice(0, 3).map(numberOf).join(' '))
   return lab.ok ? listed(lab.value, words, numbers[3]) : undefined

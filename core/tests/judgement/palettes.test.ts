@@ -11,8 +11,8 @@ import { BAD_PALETTES } from './palettes'
 
 /** What is owned: what most makers have, and some that fade, to see that they are not named. */
 const OWNED: readonly Paint[] = [
-  ...NINETY.filter((p) => commonnessOf(p.pigments[0]!)!.common >= 3),
-  ...['PV14', 'PR177', 'PO71', 'NR9', 'PB66', 'PR112'].map(ofCode),
+  ...NINETY.filter((p) => commonnessOf(p.pigments[0]!)!.common >= 4),
+  ...['PV14', 'PR177', 'PO71', 'PY65', 'PY110', 'PG50', 'NR9', 'PB66', 'PR112'].map(ofCode),
 ].filter((p, i, all) => all.findIndex((q) => q.id === p.id) === i)
 
 function judged(codes: string): Assessment {

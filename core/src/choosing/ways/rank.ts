@@ -123,7 +123,7 @@ function criteriaOf({ wants }: GuideCall, list: readonly Judged[], { planned }: 
     { says: 'you use it more', of: ({ evidence }) => evidence.palettes + Math.max(0, evidence.items - 1) },
     { says: 'it is more usual', of: ({ view }) => usualOf(view.paint) },
     // where a code covers colours that lie far apart, nobody knows which this one is
-    { says: 'its colour is known', of: ({ view }) => Number(!view.unsure || view.familyFrom !== 'pigment') },
+    { says: 'its colour is known', of: ({ view }) => Number(isColourKnown(view)) },
     {
       says: 'it is nearer the middle',
       of: ({ view }) => (hasLean ? 0 : -(view.lean?.strength ?? 1)),

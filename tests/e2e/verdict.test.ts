@@ -80,8 +80,14 @@ describe('the verdict', () => {
   })
 
   it('opens its lines, and a gap leads to the paint that closes it', async () => {
-    await app.go(TIN)
-    await app.says('would help', LONG)
+    await app.go('/palettes/skerry-case/choose')
+    await app.says('would close it', LONG)
+    await app.says('No warm yellow.')
+    await app.click('I do without: warm yellow')
+    await app.says('You do without: warm yellow.', LONG)
+    await app.click('Miss warm yellow again')
+    await app.says('No warm yellow.', LONG)
+    await app.happens(`!document.body.innerText.includes('You do without')`, 'no line of what one does without')
     const look = await app.find(`${VERDICT} li button.link`)
     await app.driver.executeScript(
       `[...document.querySelectorAll('${VERDICT} button')].find((b) => b.innerText.startsWith('Look at ')).click()`,

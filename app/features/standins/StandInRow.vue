@@ -3,7 +3,15 @@ import type { Palette } from '@juxtachrome/core/documents'
 import type { Sought, StandIn } from '@juxtachrome/core/standins'
 import { computed, ref } from 'vue'
 import { useStandInCommands } from './commands'
-import { costInWords, KIND_WORDS, nameOfStandIn, nearnessInShort, nearnessInWords, trialInWords } from './words'
+import {
+  costInWords,
+  KIND_WORDS,
+  nameOfStandIn,
+  nearnessInShort,
+  nearnessInWords,
+  standingInWords,
+  trialInWords,
+} from './words'
 import { usePaintName } from '~/shared/words/paintName'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
@@ -26,6 +34,7 @@ const who = computed(() => {
   return paint && [paint.maker, paint.pigments.join(' '), paint.formula ?? ''].filter(Boolean).join(', ')
 })
 const unlike = computed(() => props.standIn.unlike.map((u) => u.words).join('; '))
+const standing = computed(() => standingInWords(props.standIn))
 const isOpen = ref(props.first)
 const notes = ref(false)
 const note = ref('')
@@ -74,15 +83,14 @@ function toStrip() {
       </h3>
       <p v-if="who" class="hint text-[13px]">{{ who }}</p>
       <p class="hint text-[13px]">{{ KIND_WORDS[standIn.kind] }}; {{ costInWords(standIn) }}</p>
+      <p v-if="standing">{{ standing }}</p>
       <p>{{ isOpen ? nearnessInWords(standIn, nameOf) : nearnessInShort(standIn) }}</p>
       <p v-if="unlike" :class="isOpen ? '' : 'line-clamp-2'">
         <span class="hint text-[13px]">Not the same:</span> {{ unlike }}
       </p>
       <p v-if="standIn.trial" class="font-medium">{{ trialInWords(standIn) }}</p>
-      <template v-if="isOpen">
-        <p v-if="standIn.risks.length"><span class="hint text-[13px]">Mind:</span> {{ standIn.risks.join('; ') }}</p>
-        <p v-if="sure" class="hint text-[13px]">{{ sure }}</p>
-      </template>
+      <p v-if="standIn.risks.length"><span class="hint text-[13px]">Mind:</span> {{ standIn.risks.join('; ') }}</p>
+      <p v-if="isOpen && sure" class="hint text-[13px]">{{ sure }}</p>
       <div class="mt-1 flex flex-wrap gap-x-3 text-sm">
         <button
           v-if="isTakable"

@@ -65,6 +65,18 @@ export function costInWords(standIn: StandIn): string {
   return [takes, price ? `${perMlInWords(price)}` : ''].filter(Boolean).join('; ')
 }
 
+/** Why it stands where it does: mixed from its own pigments, what painters usually take, that it fades. */
+export function standingInWords({ isSame, usual, fades }: StandIn): string {
+  const lost = usual ? `; what is lost: ${usual}` : ''
+  return [
+    isSame ? 'Mixed from its own pigments.' : '',
+    usual === undefined ? '' : `Usual in its place${lost}.`,
+    fades ? 'It fades, so it comes last.' : '',
+  ]
+    .filter(Boolean)
+    .join(' ')
+}
+
 export function trialInWords({ trial }: StandIn): string {
   if (!trial) return ''
   const held = trial.refused ? 'refused' : `tried on paper: held ${trial.held}`

@@ -32,7 +32,7 @@ const most = computed(() => brief.value?.most ?? 3)
 /** Subjects that what was typed as its purpose speaks of and that are not among what is to be mixed. */
 const spokenOf = computed(() => {
   const have = brief.value?.targets?.flatMap((t) => (t.kind === 'subject' ? [t.subject] : [])) ?? []
-  return subjectsIn(`${props.palette.purpose} ${props.palette.name}`).filter((s) => !have.includes(s))
+  return subjectsIn(props.palette.purpose).filter((s) => !have.includes(s))
 })
 function reckonWith(subjects: readonly string[]) {
   const kept = brief.value?.targets?.filter((t) => t.kind !== 'everything') ?? []

@@ -1,15 +1,15 @@
-import { answersCall } from '../choosing/ways/rank'
-import type { Guide } from '../documents/guide'
+import { rankCall, type RankContext } from '../choosing/ways/rank'
+import type { Guide, GuideCall } from '../documents/guide'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
 import { referenceOf } from '../film/whichReference'
+import { inOrder, isMade, lastingOf, usualOf } from '../order'
 import { propertiesOf } from '../paints/properties'
 import { familyInWords } from '../paints/inWords'
 import { viewOfPaint } from '../paints/view'
 import { cautionsOfCodes, unknownInWords } from '../pigments/cautions'
-import { REFERENCE_PIGMENTS } from '../pigments/reference'
-import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
+import { isPredicted, REFERENCE_PIGMENTS } from '../pigments/reference'
 import { paintOfPigment } from '../standins/sought'
 import type { StudentLine } from './studentsFile'
 
@@ -61,22 +61,49 @@ export const linesOfPalette = (...planned: Parameters<typeof paintsInOrder>): St
 /** So many codes are named for one call. */
 const NAMED = 3
 
-/** A line for every call of a guide: the pigment that answers it best and is lightfast, and others that do. */
+/** Pigments of the reference as paints that could be bought: each id of its own, so that they are told apart. */
+const SOLD: readonly Paint[] = REFERENCE_PIGMENTS.filter(
+  (p) => p.code && isPredicted(p) && isMade({ pigments: [p.code] }),
+).map((p) => ({ ...paintOfPigment(p), id: p.id }))
+const NO_DRAWER: RankContext = { planned: [], evidence: () => ({ items: 0, palettes: 0, supply: { level: 3 } }) }
+
+/**
+ * Pigments that answer a call, for somebody who buys them: as any call is answered, those that most makers have and that
+ * need no caution before all others.
+ */
+function pigmentsFor(call: GuideCall, taken: ReadonlySet<string>): Paint[] {
+  const byId = new Map(SOLD.map((p) => [p.id, p]))
+  const answering = rankCall(call, SOLD, NO_DRAWER).flatMap(({ paintId, answers }) =>
+    answers ? (byId.get(paintId) ?? []) : [],
+  )
+  const place = new Map(answering.map((p, i) => [p.id, i]))
+  return inOrder(
+    answering,
+    [
+      { says: 'it is not named yet', of: (p) => Number(!taken.has(p.pigments[0]!)) },
+      { says: 'it lasts', of: (p) => Math.min(2, lastingOf(p).level) },
+      { says: 'it needs no caution', of: (p) => Number(cautionsOfCodes(p.pigments, referenceOf(p)).isMild) },
+      { says: 'most makers have it', of: (p) => Number(usualOf(p) >= COMMON) },
+    ],
+    (p, q) => place.get(p.id)! - place.get(q.id)!,
+  )
+    .map(({ item }) => item)
+    .filter((p, i, all) => all.findIndex((q) => q.pigments[0] === p.pigments[0]) === i)
+}
+/** From this commonness on most makers have it. */
+const COMMON = 3
+
+/** A line for every call of a guide: the pigment that answers it best, and others that do. */
 export function linesOfGuide({ calls }: Pick<Guide, 'calls'>): StudentLine[] {
   const taken = new Set<string>()
   return calls.flatMap((call): StudentLine[] => {
-    const answering = REFERENCE_PIGMENTS.flatMap((pigment) => {
-      const paint = paintOfPigment(pigment)
-      if (!pigment.code || pigment.kind === 'effect' || !answersCall(call, paint)) return []
-      const fast = levelOn(LIGHTFASTNESSES, propertiesOf(paint).lightfastness?.value)
-      return [{ pigment, paint, order: (fast < 0 ? 5 : fast) + (taken.has(pigment.code) ? 10 : 0) }]
-    }).sort((p, q) => p.order - q.order || (p.pigment.id < q.pigment.id ? -1 : 1))
+    const answering = pigmentsFor(call, taken)
     const first = answering.slice(0, call.quota)
     if (first.length === 0) return [{ name: call.words.slice(0, 160), pigments: [] }]
-    for (const { pigment } of first) taken.add(pigment.code)
-    const others = answering.slice(call.quota, call.quota + NAMED).map((a) => a.pigment.code)
-    return first.map(({ paint, pigment }) =>
-      lineOf(paint, `${call.words}: ${pigment.names[0]}`, others.length ? `or ${[...new Set(others)].join(', ')}` : ''),
+    for (const { pigments } of first) taken.add(pigments[0]!)
+    const others = answering.slice(call.quota, call.quota + NAMED).map((p) => p.pigments[0]!)
+    return first.map((paint) =>
+      lineOf(paint, `${call.words}: ${paint.name}`, others.length ? `or ${[...new Set(others)].join(', ')}` : ''),
     )
   })
 }

@@ -3,15 +3,17 @@ import type { Trial } from '../documents/trial'
 import { isUsable } from '../documents/item'
 import { fail, ok, type Result } from '../result'
 import { searchRecipes } from '../mixing/recipes/findRecipes'
-import type { FoundRecipe, RecipeTarget } from '../mixing/recipes/question'
+import type { FoundRecipe } from '../mixing/recipes/question'
 import { retold, toTheEnd } from '../steps'
 import { isSameCodes } from '../paints/collect'
 import { byWheel, viewOfPaint } from '../paints/view'
 import { isPredicted, REFERENCE_PIGMENTS } from '../pigments/reference'
 import { Judge, type Option, type StandInContext } from './judge'
-import { USUAL_MATTERS, type Matters } from './matters'
-import { paintOfPigment, type Sought } from './sought'
+import { MATTERS, USUAL_MATTERS, type Matters } from './matters'
+import { paintOfPigment, targetOf, type Sought } from './sought'
 import type { StandIn } from './standIn'
+import { inOrder, isMade, lastingOf, usualOf } from '../order'
+import { sameMixture, usualOptions } from './usual'
 import { byTrialAndScore, optionOfTrial, trialOf } from './tried'
 
 export interface StandInQuestion {
@@ -74,13 +76,27 @@ export function* searchStandIns(question: StandInQuestion): Generator<StandInPro
       if (!standIn) continue
       const trial = trialOf(trials, sought.wanted, standIn)
       const before = found.get(standIn.key)
-      if (!before || standIn.score < before.score) found.set(standIn.key, trial ? { ...standIn, trial } : standIn)
+      // what was known of it as an answer stays, whatever parts come nearer
+      const flags = {
+        ...(before?.usual === undefined ? {} : { usual: before.usual }),
+        ...(before?.isSame ? { isSame: true } : {}),
+      }
+      if (!before || standIn.score < before.score)
+        found.set(standIn.key, { ...standIn, ...flags, ...(trial ? { trial } : {}) })
+      else if (standIn.usual !== undefined || standIn.isSame)
+        found.set(standIn.key, {
+          ...before,
+          ...(standIn.usual === undefined ? {} : { usual: standIn.usual }),
+          ...(standIn.isSame ? { isSame: true } : {}),
+        })
     }
   }
   judged(ownedOptions(judge, scope === 'this palette' ? context.palette : context.owned))
   judged(trials.flatMap((t) => optionOfTrial(t, sought.wanted, judge)))
+  const known = [...sameMixture(judge), ...usualOptions(judge)]
+  judged(known.filter((o) => isWithin(o, scope, context)))
   if (scope === 'anything') judged(toBuy(judge))
-  yield { done: PAINTS, of: 1, soFar: ranked(found) }
+  yield { done: PAINTS, of: 1, soFar: ranked(found, isAsUsual(matters)) }
   const isEnough = () => enough !== undefined && [...found.values()].some(enough)
   // where one answer will do, three paints are mixed only when two do not come near
   const sizes = enough && most === 3 ? ([2, 3] as const) : most > 1 ? [most] : []
@@ -88,7 +104,7 @@ export function* searchStandIns(question: StandInQuestion): Generator<StandInPro
     const share: Share = [PAINTS + (i * (PALETTE_DONE - PAINTS)) / sizes.length, PALETTE_DONE]
     if (!isEnough()) yield* mixtures(judge, context.palette, 'mixture of the palette', size, judged, share)
   }
-  yield { done: PALETTE_DONE, of: 1, soFar: ranked(found) }
+  yield { done: PALETTE_DONE, of: 1, soFar: ranked(found, isAsUsual(matters)) }
   if (scope !== 'this palette' && most > 1 && !isEnough()) {
     const all = atHandBeside(judge)
     const half = (PALETTE_DONE + OWNED) / 2
@@ -97,9 +113,11 @@ export function* searchStandIns(question: StandInQuestion): Generator<StandInPro
     if (most > 2 && !isEnough())
       yield* mixtures(judge, shortlist(all, pairs, MOST_MIXED), 'mixture of the owned', 3, judged, [half, OWNED])
   }
-  const all = ranked(found)
+  const all = ranked(found, isAsUsual(matters))
   return all.length ? ok(all) : fail('nothing-to-compare', 'Nothing that is owned or known can be compared with it.')
 }
+
+const isAsUsual = (matters: Matters) => MATTERS.every((m) => matters[m] === USUAL_MATTERS[m])
 
 /** `searchStandIns` run to its end. */
 export const findStandIns = (question: StandInQuestion): Result<StandIn[]> => toTheEnd(searchStandIns(question))
@@ -127,12 +145,31 @@ function ownedOptions(judge: Judge, paints: readonly Paint[]): Option[] {
 /** Pigments of the reference that nobody here owns alone: the nearest. Glowing and shining ones are no answer for a pan. */
 function toBuy(judge: Judge): Option[] {
   const owned = new Set(judge.context.owned.flatMap((p) => (p.pigments.length === 1 ? p.pigments : [])))
-  return REFERENCE_PIGMENTS.filter((r) => r.code && isPredicted(r) && !owned.has(r.code))
-    .map((r) => ({ r, difference: judge.alone(r).difference }))
-    .filter(({ difference }) => Number.isFinite(difference))
-    .sort((p, q) => p.difference - q.difference)
+  const sold = REFERENCE_PIGMENTS.filter((r) => r.code && isPredicted(r) && !owned.has(r.code))
+    .map((r) => ({ r, paint: paintOfPigment(r), difference: judge.alone(r).difference }))
+    .filter(({ difference, paint }) => Number.isFinite(difference) && isMade(paint) && usualOf(paint) > 0)
+  const placed = inOrder(
+    sold,
+    [
+      { says: 'it lasts', of: ({ paint }) => Math.min(1, lastingOf(paint).level) },
+      { says: 'it is nearer', of: ({ difference }) => -difference, within: AS_NEAR },
+      { says: 'it is more usual', of: ({ paint }) => usualOf(paint) },
+      { says: 'it is a little nearer', of: ({ difference }) => -difference },
+    ],
+    (p, q) => (p.r.id < q.r.id ? -1 : 1),
+  )
+  return placed
     .slice(0, 2 * SHOWN['to buy'])
-    .map(({ r }) => ({ kind: 'to buy', pigment: r.id, paint: paintOfPigment(r) }))
+    .map(({ item }) => ({ kind: 'to buy', pigment: item.r.id, paint: item.paint }))
+}
+/** Of what has to be bought the more usual pigment comes first where both are as near as this, CIEDE2000 (judgement). */
+const AS_NEAR = 3
+
+/** Whether a stand-in that is known without looking comes from where it may. */
+function isWithin({ kind, paint }: Option, scope: Scope, { palette }: StandInContext): boolean {
+  if (scope === 'anything') return true
+  if (scope === 'what is owned') return kind !== 'to buy'
+  return kind === 'mixture of the palette' || (kind === 'other pigments' && palette.some((p) => p === paint))
 }
 
 /** Everything at hand that may go into a mixture beside the palette's own. */
@@ -174,13 +211,6 @@ function spread(paints: readonly Paint[], count: number): Paint[] {
   return byHue.length <= count ? byHue : byHue.filter((_, i) => i === 0 || step(i) !== step(i - 1))
 }
 
-/** What a recipe is to match: masstone and wash together where both are known. */
-export function targetOf({ masstone, wash }: Sought): RecipeTarget | undefined {
-  if (masstone && wash) return { kind: 'paint', masstone, wash }
-  const lab = masstone ?? wash
-  return lab && { kind: 'colour', lab }
-}
-
 function* mixtures(
   judge: Judge,
   paints: readonly Paint[],
@@ -208,9 +238,9 @@ function* mixtures(
 }
 
 /** What was tried first, then by score; of each kind no more than are a choice, and no mixture that is beside the point. */
-function ranked(found: ReadonlyMap<string, StandIn>): StandIn[] {
+function ranked(found: ReadonlyMap<string, StandIn>, asUsual: boolean): StandIn[] {
   const counts = new Map<string, number>()
-  return [...found.values()].sort(byTrialAndScore).filter(({ kind, trial }) => {
+  return [...found.values()].sort(byTrialAndScore(asUsual)).filter(({ kind, trial }) => {
     const n = counts.get(kind) ?? 0
     counts.set(kind, n + 1)
     return trial !== undefined || n < SHOWN[kind]

@@ -19,7 +19,9 @@ import { cautionsOfCodes } from '../pigments/cautions'
 import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
 import type { LabD65 } from '../units'
 import type { Matters } from './matters'
-import type { Sought } from './sought'
+import { isMade, lastingOf } from '../order'
+import { pigmentByCode, pigmentById } from '../pigments/reference'
+import { paintOfPigment, type Sought } from './sought'
 import { effortOf, keyOfMixture, type MixtureParts, type StandIn, type StandInKind } from './standIn'
 
 /** What stand-ins are judged by: the palette they go into, what is owned, what was noted. */
@@ -42,6 +44,9 @@ export interface Option {
   paint?: Paint
   mixture?: MixtureParts
   pigment?: string
+  /** It is what the trade usually takes, and what is lost by it; the same pigments as of the mixture that is sought. */
+  usual?: string
+  isSame?: boolean
 }
 
 /** Partners of the palette with which a stand-in is tried: at most so many, spread over the wheel. */
@@ -85,6 +90,11 @@ export class Judge {
     const known = cachedOptics(paint)
     return known.ok ? asItMixes(known.value, this.context.strengths?.get(paint.id)) : undefined
   }
+  /** A pigment of the reference as if it were sold. */
+  asSold(id: string): Paint | undefined {
+    const pigment = pigmentById(id) ?? pigmentByCode(id)
+    return pigment && paintOfPigment(pigment)
+  }
   paint = (id: string): Paint | undefined => this.#byId.get(id)
 
   /** How near a colour is by itself; infinite where nothing can be compared. */
@@ -102,11 +112,13 @@ export class Judge {
 
   /** The option judged; undefined where it cannot be compared at all. */
   judge(option: Option): StandIn | undefined {
-    return option.mixture
+    const { usual, isSame } = option
+    const found = option.mixture
       ? this.#mixture(option, option.mixture)
       : option.paint
         ? this.#paint(option, option.paint)
         : undefined
+    return found && { ...found, ...(usual === undefined ? {} : { usual }), ...(isSame ? { isSame } : {}) }
   }
 
   #paint({ kind, pigment }: Option, paint: Paint): StandIn | undefined {
@@ -129,6 +141,7 @@ export class Judge {
       ...(price ? { price } : {}),
       risks: pigment ? this.#risksOf(paint) : [...this.#stock(paint, items), ...this.#risksOf(paint)],
       ...(expected ? { expected } : {}),
+      ...(lastingOf(paint).level === 0 ? { fades: true } : {}),
       score: 0,
       pigments: paint.pigments.length,
     })
@@ -170,6 +183,7 @@ export class Judge {
       ...(price ? { price } : {}),
       risks: [...new Set(parts.flatMap(({ paint }) => this.#risksOf(paint)))],
       expected,
+      ...(parts.some(({ paint }) => lastingOf(paint).level === 0) ? { fades: true } : {}),
       score: 0,
       pigments: new Set(parts.flatMap(({ paint }) => paint.pigments)).size,
     })
@@ -209,6 +223,7 @@ export class Judge {
       ...(referenceOf(paint).some((r) => r.inPan?.startsWith('rewets slowly'))
         ? [`${paint.name} hardens in a pan`]
         : []),
+      ...(isMade(paint) ? [] : [`${paint.name}: its pigment is no longer made`]),
       ...(paint.discontinued ? [`${paint.name} is discontinued`] : []),
       ...(this.context.spared?.has(paint.id) ? [`${paint.name} is to be spared`] : []),
     ]

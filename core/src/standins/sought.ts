@@ -2,6 +2,7 @@ import type { Paint } from '../documents/paint'
 import type { Wanted } from '../documents/trial'
 import { cachedOptics } from '../film/cachedOptics'
 import type { PaintOptics } from '../film/paintOptics'
+import type { RecipeTarget } from '../mixing/recipes/question'
 import { traitsOfPaint, type Traits } from '../mixing/unlike'
 import { samePaint } from '../paints/collect'
 import { viewOfPaint } from '../paints/view'
@@ -103,4 +104,11 @@ function soughtPaint(wanted: Wanted, paint: Paint): Result<Sought> {
     ...(optics.ok ? { optics: optics.value } : {}),
     isAssumed: Boolean(assumed),
   })
+}
+
+/** What a recipe is to match: masstone and wash together where both are known. */
+export function targetOf({ masstone, wash }: Sought): RecipeTarget | undefined {
+  if (masstone && wash) return { kind: 'paint', masstone, wash }
+  const lab = masstone ?? wash
+  return lab && { kind: 'colour', lab }
 }

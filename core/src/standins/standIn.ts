@@ -46,6 +46,12 @@ export interface StandIn {
   risks: string[]
   /** How far the prediction may be off. */
   expected?: Spread
+  /** It fades, or a part of it does: never the first answer. */
+  fades?: boolean
+  /** What the trade usually takes in place of this pigment; what is lost by it, in words. */
+  usual?: string
+  /** Mixed from the very pigments of a mixture in the tube. */
+  isSame?: boolean
   /** How it did on paper, where it was tried. */
   trial?: Trial
   /** What the list is ordered by: the smaller the better. */

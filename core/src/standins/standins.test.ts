@@ -4,10 +4,10 @@ import type { Paint } from '../documents/paint'
 import type { Trial, Wanted } from '../documents/trial'
 import { findRecipes } from '../mixing/recipes/findRecipes'
 import { cachedOptics } from '../film/cachedOptics'
-import { findStandIns, searchStandIns, targetOf } from './findStandIns'
+import { findStandIns, searchStandIns } from './findStandIns'
 import type { StandInContext } from './judge'
 import { mattersInWords, USUAL_MATTERS } from './matters'
-import { soughtOf, type Sought } from './sought'
+import { soughtOf, targetOf, type Sought } from './sought'
 
 // Facts marked "practice" are common practice, no source; colours are the reference's.
 
@@ -148,7 +148,7 @@ describe('the list', () => {
       wash: { L: 93, a: -12, b: 52, source: 'typed' },
     })
     // the same yellow by itself, with a red in it that a blue brings out
-    const muddy = paint('muddy', ['PY1', 'PR101'], { masstone: yellow.masstone!, wash: yellow.wash! })
+    const muddy = paint('muddy', ['PY97', 'PR101'], { masstone: yellow.masstone!, wash: yellow.wash! })
     const clean = paint('clean', ['PY3'], {
       masstone: { ...yellow.masstone!, L: 87 },
       wash: { ...yellow.wash!, L: 92 },

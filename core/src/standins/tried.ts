@@ -26,12 +26,26 @@ export function optionOfTrial(trial: Trial, wanted: Wanted, { context, paint }: 
   return [{ kind, mixture: { paints, water: instead.water } }]
 }
 
-/** The same paint first, then what held well, passably, what was not tried, and last what held badly or was refused. */
-function rankOfTrial({ kind, trial }: StandIn): number {
-  if (trial?.refused || trial?.held === 'badly') return 4
+/** The same pigments stand in by themselves only where they are the same colour, CIEDE2000 (judgement): codes cover several. */
+const SAME_COLOUR = 8
+
+/**
+ * The same paint first, then what held well, passably; of what was not tried the same pigments, what the trade usually
+ * takes, the others, and what fades; last what held badly or was refused.
+ */
+function classOf({ kind, trial, fades, usual, isSame, alone }: StandIn, isAsUsual: boolean): number {
+  if (trial?.refused || trial?.held === 'badly') return 7
   if (kind === 'another item') return 0
-  return trial?.held === 'well' ? 1 : trial?.held === 'passably' ? 2 : 3
+  if (trial?.held) return trial.held === 'well' ? 1 : 2
+  if (fades) return 6
+  if (kind === 'to buy') return 5.5
+  if (!isAsUsual) return 5
+  if (isSame || (kind === 'same pigments' && alone.difference < SAME_COLOUR)) return 3
+  return usual === undefined ? 5 : 4
 }
 
-export const byTrialAndScore = (one: StandIn, other: StandIn): number =>
-  rankOfTrial(one) - rankOfTrial(other) || one.score - other.score || (one.key < other.key ? -1 : 1)
+/** @param isAsUsual whether what matters is as usual: who says otherwise goes by that, and not by what the trade takes. */
+export const byTrialAndScore =
+  (isAsUsual = true) =>
+  (one: StandIn, other: StandIn): number =>
+    classOf(one, isAsUsual) - classOf(other, isAsUsual) || one.score - other.score || (one.key < other.key ? -1 : 1)

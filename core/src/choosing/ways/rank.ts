@@ -6,7 +6,7 @@ import type { CallWants, GuideCall } from '../../documents/guide'
 import type { Paint } from '../../documents/paint'
 import { referenceOf } from '../../film/whichReference'
 import { propertiesOf } from '../../paints/properties'
-import { chromaOf, compareText, viewOfPaint, type PaintView } from '../../paints/view'
+import { compareText, viewOfPaint, type PaintView } from '../../paints/view'
 import { inOrder, isColourKnown, isDark, lastingOf, usualOf, type Criterion, type Supply } from '../../order'
 import { cautionsOfCodes } from '../../pigments/cautions'
 import { counted } from '../../units'
@@ -72,6 +72,8 @@ const DULL = 0.7
 
 /** Leans that differ by less are alike (judgement). */
 const MIDDLE_TIE = 0.3
+/** ... and so is chroma, C* (judgement). */
+const CHROMA_TIE = 4
 
 interface Judged {
   view: PaintView
@@ -100,12 +102,16 @@ function judge(view: PaintView, { wants }: GuideCall, context: RankContext): Jud
 const byName = ({ view: p }: Judged, { view: q }: Judged) =>
   compareText(p.paint.name, q.paint.name) || compareText(p.paint.id, q.paint.id)
 
+/** C* of the more colourful of masstone and wash. */
+const mostChroma = ({ masstone, wash }: PaintView) =>
+  Math.max(masstone ? toLch(masstone).C : 0, wash ? toLch(wash).C : 0)
+
 /** What counts in a call, the first before all others. */
 function criteriaOf({ wants }: GuideCall, list: readonly Judged[], { planned }: RankContext): Criterion<Judged>[] {
   const isOfHue = wants.some((w) => !w.depth && w.families?.some((f) => middleOfFamily(f as HueFamily) !== undefined))
   const lasting = list.filter((j) => lastingOf(j.view.paint).level > 1)
-  const best = Math.max(0, ...lasting.map((j) => chromaOf(j.view)))
-  const isClean = (j: Judged) => !isOfHue || chromaOf(j.view) >= DULL * best
+  const best = Math.max(0, ...lasting.map((j) => mostChroma(j.view)))
+  const isClean = (j: Judged) => !isOfHue || mostChroma(j.view) >= DULL * best
   const isDarkest = wants.some((w) => w.depth === 'dark')
   const hasLean = wants.some((w) => w.toward ?? w.temperature) || !isOfHue
   const gain = (j: Judged) => (planned.length ? (j.gain?.worth ?? 0) : 0)
@@ -124,6 +130,7 @@ function criteriaOf({ wants }: GuideCall, list: readonly Judged[], { planned }: 
     { says: 'it is more usual', of: ({ view }) => usualOf(view.paint) },
     // where a code covers colours that lie far apart, nobody knows which this one is
     { says: 'its colour is known', of: ({ view }) => Number(isColourKnown(view)) },
+    { says: 'it is more colourful', of: ({ view }) => (isOfHue ? mostChroma(view) : 0), within: CHROMA_TIE },
     {
       says: 'it is nearer the middle',
       of: ({ view }) => (hasLean ? 0 : -(view.lean?.strength ?? 1)),

@@ -41,6 +41,10 @@ async function begin() {
 const goneSteps = computed(() => (reduced.value?.steps ?? []).slice(0, gone.value))
 const out = computed(() => new Set(goneSteps.value.map((s) => s.paintId).filter((id) => !back.value.has(id))))
 const staying = computed(() => (reduced.value?.from ?? []).filter((id) => !out.value.has(id)))
+/** What hands and paper ask of a palette and nothing that stays has. */
+const goesWith = computed(() => [
+  ...new Set(goneSteps.value.filter((s) => out.value.has(s.paintId)).flatMap((s) => s.goes)),
+])
 const last = computed(() => goneSteps.value.at(-1))
 const putBack = (id: string, isBack: boolean) => {
   const next = new Set(back.value)
@@ -89,10 +93,9 @@ function take() {
       </label>
       <p class="text-sm" role="status">
         {{
-          last
-            ? `${figure(100 * last.lost, 1)} points lost; ${figure(100 * last.reach, 1)} % of it still reached.`
-            : 'Nothing is lost.'
+          last ? `What stays still reaches ${figure(100 * last.reach)} % of what is to be mixed.` : 'Nothing is lost.'
         }}
+        <template v-if="goesWith.length">No longer there: {{ goesWith.join(', ') }}.</template>
         <span class="hint">{{ counted(places, 'place') }} here.</span>
       </p>
       <ul class="mt-1 min-h-0 grow overflow-y-auto">

@@ -43,13 +43,13 @@ export function chosenInWords({ reach, fit, runnerUp }: ChosenPaint, nameOf: Nam
   ].join('; ')
 }
 
-export function reduceInWords({ loss, lost, twin }: ReduceStep, nameOf: NameOf): string {
+export function reduceInWords({ loss, goes, twin }: ReduceStep, nameOf: NameOf): string {
   const why = twin
     ? `nearly the same as ${nameOf(twin.paintId)}, ${figure(twin.difference, 1)}`
     : loss < 0.0005
       ? 'the rest mixes all it brings'
-      : `costs ${figure(100 * loss, 1)} points`
-  return `${why}; ${figure(100 * lost, 1)} lost so far`
+      : `takes ${figure(100 * loss, 1)} of a hundred with it`
+  return goes.length ? `${why}; with it goes the last of: ${goes.join(', ')}` : why
 }
 
 export function listedInWords(answer: ListedAnswer, nameOf: NameOf): string {

@@ -195,8 +195,8 @@ const misfits = computed(() => v.value?.misfits.filter((m) => m.fit.word !== 'no
             <li v-for="n in v.neutrals" :key="n.paintId">
               <button class="link" @click="show(placeOf(n.paintId))">{{ nameOf(n.paintId) }}</button>:
               <template v-if="n.best"
-                >{{ say.mixtureInWords(n.best.paints, nameOf) }}, C* {{ figure(n.best.C) }}, L*
-                {{ figure(n.best.L) }}</template
+                >{{ say.mixtureInWords(n.best.paints, nameOf) }}, C* {{ figure(n.best.C) }}, L* {{ figure(n.best.L)
+                }}<template v-if="n.other">; or {{ say.mixtureInWords(n.other.paints, nameOf) }}</template></template
               ><template v-else>none here</template>
             </li>
           </ul>

@@ -45,7 +45,7 @@ export const reducePaletteJob = job<ReduceRequest, ReduceProgress, Reduced>({
       return plan?.locked && plan.paintId ? [plan.paintId] : []
     })
     const fixed = [...locked, ...(palette.brief?.mustIn ?? [])].filter((id) => paints.some((p) => p.id === id))
-    const going = reduceSteps({ paints, fixed, tables, most: palette.brief?.most ?? 3 })
+    const going = reduceSteps({ paints, fixed, itemsOf: usable, tables, most: palette.brief?.most ?? 3 })
     let done = 0
     const steps = yield* retold(going, () => ({ done: done++, of: paints.length }))
     return ok({ steps, from: paints.map((p) => p.id) })

@@ -1,31 +1,7 @@
 import { describe, expect, it } from 'vitest'
-import { assessPalette } from '../../src'
-import type { Assessment } from '../../src/choosing'
-import { tin } from '../../src/documents/documents.fixture'
-import type { Paint } from '../../src/documents/paint'
 import { lastingOf } from '../../src/order'
-import { commonnessOf } from '../../src/pigments'
-import { toTheEnd } from '../../src/steps'
-import { NINETY, ofCode } from './collections'
-import { BAD_PALETTES } from './palettes'
-
-/** What is owned: what most makers have, and some that fade, to see that they are not named. */
-const OWNED: readonly Paint[] = [
-  ...NINETY.filter((p) => commonnessOf(p.pigments[0]!)!.common >= 4),
-  ...['PV14', 'PR177', 'PO71', 'PY65', 'PY110', 'PG50', 'NR9', 'PB66', 'PR112'].map(ofCode),
-].filter((p, i, all) => all.findIndex((q) => q.id === p.id) === i)
-
-function judged(codes: string): Assessment {
-  const ids = codes.split(' ')
-  const own = ids.map((id): Paint => ({ ...ofCode(id.replace('~', '')), id, name: id }))
-  const [place] = tin.holder.places
-  const holder = { ...tin.holder, places: ids.map((_, i) => ({ ...place!, id: `P${i}` })) }
-  const plan = Object.fromEntries(ids.map((id, i) => [`P${i}`, { paintId: id }]))
-  const paints = [...OWNED.filter((p) => !ids.includes(p.id)), ...own]
-  const answer = toTheEnd(assessPalette({ palette: { ...tin, holder, plan }, paints, complete: true }))
-  if (!answer.ok) throw new Error(answer.error.message)
-  return answer.value
-}
+import { ofCode } from './collections'
+import { BAD_PALETTES, judged } from './palettes'
 
 describe('palettes that are built badly (common practice, no source; docs/judgement.md)', () => {
   it.each(BAD_PALETTES)('$says', ({ codes, first, crowd, twins, remedy, never }) => {

@@ -1,4 +1,10 @@
-import type { GapKind } from '../../src/choosing'
+import { assessPalette } from '../../src'
+import type { Assessment, GapKind } from '../../src/choosing'
+import { tin } from '../../src/documents/documents.fixture'
+import type { Paint } from '../../src/documents/paint'
+import { commonnessOf } from '../../src/pigments'
+import { toTheEnd } from '../../src/steps'
+import { NINETY, ofCode } from './collections'
 
 /** A palette that is built badly, and what a teacher would say of it first: common practice, no source; written before it was run. */
 export interface BadPalette {
@@ -87,3 +93,22 @@ export const BAD_PALETTES: readonly BadPalette[] = [
     never: 'PR83 PR112 PR170 NR9',
   },
 ]
+
+/** What is owned: what most makers have, and some that fade, to see that they are not named. */
+const OWNED: readonly Paint[] = [
+  ...NINETY.filter((p) => commonnessOf(p.pigments[0]!)!.common >= 4),
+  ...['PV14', 'PR177', 'PO71', 'PY65', 'PY110', 'PG50', 'NR9', 'PB66', 'PR112'].map(ofCode),
+].filter((p, i, all) => all.findIndex((q) => q.id === p.id) === i)
+
+/** The verdict of a palette of these codes; `~` marks a second paint of a code. */
+export function judged(codes: string): Assessment {
+  const ids = codes.split(' ')
+  const own = ids.map((id): Paint => ({ ...ofCode(id.replace('~', '')), id, name: id }))
+  const [place] = tin.holder.places
+  const holder = { ...tin.holder, places: ids.map((_, i) => ({ ...place!, id: `P${i}` })) }
+  const plan = Object.fromEntries(ids.map((id, i) => [`P${i}`, { paintId: id }]))
+  const paints = [...OWNED.filter((p) => !ids.includes(p.id)), ...own]
+  const answer = toTheEnd(assessPalette({ palette: { ...tin, holder, plan }, paints, complete: true }))
+  if (!answer.ok) throw new Error(answer.error.message)
+  return answer.value
+}

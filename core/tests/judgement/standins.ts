@@ -1,3 +1,8 @@
+import { tube } from '../../src/documents/documents.fixture'
+import type { Paint } from '../../src/documents/paint'
+import { findStandIns, soughtOf, type StandIn } from '../../src/standins'
+import { NINETY, ofCode } from './collections'
+
 /**
  * What an experienced painter would take in place of a pigment when ninety others lie in the drawer, written down before it
  * was run: common practice, no source. `+` joins what is mixed; several codes before the bar are a mixture in the tube.
@@ -35,3 +40,23 @@ PG7+PY150 | PG7+PY150
     const [of, first] = line.split(' | ')
     return { of: of!, first: first!.split(' ').map((one) => one.split('+').sort().join('+')) }
   })
+
+/** What stands in for a pigment, or a mixture of some, with the ninety others in the drawer. */
+export function standInsFor(of: string): StandIn[] {
+  const wanted: Paint = { ...ofCode(of.split('+')[0]!), id: 'wanted', name: of, pigments: of.split('+') }
+  const owned = NINETY.filter((p) => p.id !== of)
+  const sought = soughtOf({ kind: 'paint', paintId: wanted.id }, () => wanted)
+  if (!sought.ok) throw new Error(`${of}: ${sought.error.message}`)
+  const itemsOf = (id: string) => (id === wanted.id ? [] : [tube(`${id} tube`, id)])
+  const found = findStandIns({ sought: sought.value, context: { palette: [], owned, itemsOf }, most: 2 })
+  if (!found.ok) throw new Error(found.error.message)
+  return found.value
+}
+/** What a stand-in is, by its codes: `PV19`, `PR179+PV19`, `buy PV37`. */
+export const named = ({ paintId, mixture, pigment }: StandIn) =>
+  paintId ??
+  mixture?.paints
+    .map((p) => p.id)
+    .sort()
+    .join('+') ??
+  `buy ${pigment}`

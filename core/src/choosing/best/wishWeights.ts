@@ -1,5 +1,6 @@
 import type { Brief, BriefWish } from '../../documents/brief'
 import type { Paint } from '../../documents/paint'
+import { lastingOf } from '../../order'
 import { fitOf, type Fit } from '../brief/fit'
 import { wishOf } from '../brief/wishes'
 
@@ -48,7 +49,10 @@ export function wishWeights({ brief, planned, itemsOf }: WishQuestion): WishWeig
     paints.every((p) => excused.has(p.id) || fitOf(p, { wishes: partners }, { palette: paints }).word !== 'ruled out')
   return {
     fit,
-    mayComeIn: (paint) => excused.has(paint.id) || fit(paint).word !== 'ruled out',
+    // what fades is proposed only to who asked for it
+    mayComeIn: (paint) =>
+      excused.has(paint.id) ||
+      (fit(paint).word !== 'ruled out' && (lastingOf(paint).level > 0 || fit(paint).word === 'use up')),
     own: (paint) => ownWorth(fit(paint)) + ((itemsOf?.(paint.id) ?? 0) > 1 ? OWNED_TWICE : 0),
     ...(whole.length ? { allows } : {}),
   }

@@ -47,6 +47,31 @@ describe('how a paint fits a brief', () => {
     expect(word(other, asks('makers', '2'), [ultramarine])).toBe('fits')
   })
 
+  // common practice, no source
+  it.each([
+    ['cadmium', 'none', 'PR108', 'ruled out'],
+    ['cadmium', 'none', 'PY37', 'ruled out'],
+    ['cadmium', 'none', 'PR254', 'fits'],
+    ['cobalt', 'none', 'PB28', 'ruled out'],
+    ['cobalt', 'none', 'PB29', 'fits'],
+    ['lead', 'none', 'PY34', 'ruled out'],
+    ['nickel', 'none', 'PY150', 'ruled out'],
+    ['black', 'none', 'PBk9', 'ruled out'],
+    ['black', 'none', 'PBk31', 'fits'],
+    ['black', 'nowhere', 'PBk9', 'ruled out'],
+    ['white', 'none', 'PW6', 'ruled out'],
+    ['white', 'none', 'PY3', 'fits'],
+  ])('no %s (%s): %s %s', (wish, value, code, word) => {
+    const brief = { wishes: [{ wish, value, hard: true }] }
+    expect(fitOf(paint(code, { pigments: [code] }), brief, { palette: [] }).word).toBe(word)
+  })
+  it('no black, not in mixtures either, rules out a grey with one in it', () => {
+    const brief = (value: string) => ({ wishes: [{ wish: 'black', value, hard: true }] })
+    const grey = paint('grey', { pigments: ['PB29', 'PBk6'], name: "Payne's grey" })
+    expect(fitOf(grey, brief('nowhere'), { palette: [] }).word).toBe('ruled out')
+    expect(fitOf(grey, brief('none'), { palette: [] }).word).toBe('fits')
+  })
+
   it('a soft wish is against, not out; a preference never rules out; nothing unknown counts as fine', () => {
     expect(word(cadmium, asks('transparency', 'transparent', false))).toBe('against a wish')
     expect(word(mixed, asks('convenience', 'mix', true))).toBe('against a wish')

@@ -3,7 +3,8 @@ import { tellingSwatch } from '../../colour/family'
 import type { Paint } from '../../documents/paint'
 import { referenceOf } from '../../film/whichReference'
 import { propertiesOf } from '../../paints/properties'
-import { viewOfPaint } from '../../paints/view'
+import { viewOfPaint, type PaintView } from '../../paints/view'
+import type { ReferencePigment } from '../../pigments/reference'
 import { cautionsOfCodes } from '../../pigments/cautions'
 import {
   GRANULATIONS,
@@ -36,6 +37,28 @@ const on = (value: string, label = value) => ({ value, label })
 const atMost = (scale: readonly string[], value: string | undefined, limit: number, what: string): Judged => {
   if (value === undefined) return { unknown: `${what} not known` }
   return levelOn(scale, value) > limit ? { against: value } : undefined
+}
+
+/** Metals that some painters want none of, by the chemistry of the pigments. */
+const METALS: readonly (readonly [id: string, chemistry: RegExp])[] = [
+  ['cadmium', /cadmium/i],
+  ['cobalt', /cobalt/i],
+  ['nickel', /nickel/i],
+  ['lead', /\blead\b/i],
+]
+/** A wish that no pigment of a paint be of a kind; codes that the reference does not hold leave it open. */
+function pigmentWish(paint: Paint, isOf: (pigment: ReferencePigment) => boolean, against: string): Judged {
+  const known = referenceOf(paint)
+  if (known.some(isOf)) return { against }
+  const open = paint.pigments.filter((code) => !known.some((p) => p.code === code))
+  return open.length || !paint.pigments.length
+    ? { unknown: `what is in ${open.join(', ') || 'it'} is not known` }
+    : undefined
+}
+
+function familyWish(paint: Paint, isOf: (view: PaintView) => boolean, against: string): Judged {
+  const view = viewOfPaint(paint)
+  return !view.family ? { unknown: 'its colour is not known' } : isOf(view) ? { against } : undefined
 }
 
 /** C* from which a colour counts as bright (judgement). */
@@ -118,6 +141,30 @@ export const WISHES: readonly Wish[] = [
       if (paint.pigments.length === 0) return { unknown: 'cautions not known' }
       return value === 'child' ? { unknown: 'only the label says whether it is for children' } : undefined
     },
+  },
+  ...METALS.map(([id, chemistry]): Wish => ({
+    id,
+    label: `${id[0]!.toUpperCase()}${id.slice(1)}`,
+    options: [on('none', `no ${id}`)],
+    judge: (paint) => pigmentWish(paint, (p) => chemistry.test(p.chemistry ?? ''), `holds ${id}`),
+  })),
+  {
+    id: 'black',
+    label: 'Black',
+    options: [on('none', 'no black'), on('nowhere', 'no black, not in mixtures either')],
+    judge: (paint, value) =>
+      value === 'nowhere'
+        ? pigmentWish(paint, (p) => /^[PN]Bk/.test(p.code), 'holds a black')
+        : familyWish(paint, (view) => view.fine === 'black', 'a black'),
+  },
+  {
+    id: 'white',
+    label: 'White',
+    options: [on('none', 'no white'), on('nowhere', 'no white, not in mixtures either')],
+    judge: (paint, value) =>
+      value === 'nowhere'
+        ? pigmentWish(paint, (p) => /^PW/.test(p.code), 'holds a white')
+        : familyWish(paint, (view) => view.family === 'white', 'a white'),
   },
   {
     id: 'vegan',

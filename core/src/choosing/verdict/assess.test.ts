@@ -143,6 +143,31 @@ describe('the verdict', () => {
     for (const { best: found } of neutrals!) if (found) expect(found.C).toBeLessThan(8)
   })
 
+  it('names two partners, the usual one first; a mixture with a black is none (common practice, no source)', () => {
+    const { neutrals } = assess([
+      'ultramarine',
+      'burnt sienna',
+      'pyrrole orange',
+      'rose',
+      'phthalo green',
+      'lemon',
+      'dioxazine violet',
+    ])
+    const of = (id: string) => neutrals!.find((n) => n.paintId === id)!
+    expect(of('ultramarine').best!.paints.map((p) => p.id)).toContain('burnt sienna')
+    expect(of('rose').best!.paints.map((p) => p.id)).toContain('phthalo green')
+    for (const { best, other } of neutrals!)
+      if (other) expect(other.paints.map((p) => p.id).sort()).not.toEqual(best!.paints.map((p) => p.id).sort())
+  })
+
+  it('tries a yellow’s violet partner beyond the usual ratios (common practice, no source)', () => {
+    const violet = paint('ultramarine violet', { pigments: ['PV15'] })
+    const { neutrals } = assess(['ultramarine violet', 'lemon'], undefined, { paints: [...COLLECTION, violet] })
+    const yellow = neutrals!.find((n) => n.paintId === 'lemon')!.best!
+    expect(yellow.paints.map((p) => p.id)).toEqual(['ultramarine violet', 'lemon'])
+    expect(yellow.paints[0]!.parts / yellow.paints[1]!.parts).toBeGreaterThanOrEqual(8)
+  })
+
   it('a black greys everything and is no neutraliser', () => {
     const { neutrals } = assess(['ultramarine', 'lamp black'])
     expect(neutrals).toEqual([{ paintId: 'ultramarine' }])

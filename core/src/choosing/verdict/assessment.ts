@@ -21,8 +21,10 @@ export interface FoundMixture {
 
 export interface Neutral {
   paintId: string
-  /** Its best neutraliser on the palette; undefined where nothing brings it to grey. */
+  /** Its best neutraliser on the palette, the usual partner first; undefined where nothing brings it to grey. */
   best?: FoundMixture
+  /** A second partner that greys it. */
+  other?: FoundMixture
 }
 
 export type GapKind =

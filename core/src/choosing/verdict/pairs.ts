@@ -6,7 +6,9 @@ import { MixtureKernel } from '../../mixing/kernel/mixtureKernel'
 import { mixtureOf, ratioGroups } from '../../mixing/kernel/ratios'
 import { targetGrid } from '../../mixing/kernel/targetGrid'
 import { mixOptics } from '../../mixing/mixOptics'
-import { chromaOf, viewOfPaint } from '../../paints/view'
+import type { PaintFamily } from '../../colour/wheel'
+import { inOrder, lastingOf, usualOf } from '../../order'
+import { chromaOf, compareText, viewOfPaint } from '../../paints/view'
 import type { FoundMixture, Neutral, Values } from './assessment'
 import { printed } from './indexes'
 import type { Usable } from './planned'
@@ -36,15 +38,23 @@ export function pairsOf(usable: readonly Usable[]): Pairs {
   return pairs
 }
 
+/** Paints that are grey themselves, or hold a black, grey everything: they are no neutralisers (common practice, no source). */
+const isColour = ({ paint }: Usable) =>
+  chromaOf(viewOfPaint(paint)) >= CHROMATIC &&
+  viewOfPaint(paint).family !== 'neutral' &&
+  !paint.pigments.some((code) => /^[PN]Bk/.test(code))
+
 function workOutPairs(usable: readonly Usable[]): Pairs {
   const kernel = new MixtureKernel(
     usable.map((u) => u.optics),
     targetGrid([], 1),
   )
   const { first, count } = ratioGroups()
-  const isChromatic = usable.map((u) => chromaOf(viewOfPaint(u.paint)) >= CHROMATIC)
-  const best = usable.map(() => GREYS.map(() => ({ C: Infinity, with: -1, choice: 0 })))
+  const isChromatic = usable.map(isColour)
+  const partners = usable.map((): Partner[] => [])
   let dark = { L: Infinity, i: 0, j: 0, choice: 0 }
+  const mixture = (i: number, j: number, choice: number, load: number) =>
+    inFull([usable[Math.min(i, j)]!, usable[Math.max(i, j)]!], mixtureOf(choice, 2).ratio, load)
   for (let j = 1; j < usable.length; j += 1)
     for (let i = 0; i < j; i += 1) {
       const greys = GREYS.map(() => ({ C: Infinity, choice: 0 }))
@@ -60,22 +70,81 @@ function workOutPairs(usable: readonly Usable[]): Pairs {
         }
       }
       if (!isChromatic[i] || !isChromatic[j]) continue
-      greys.forEach((grey, n) => {
-        if (grey.C < best[i]![n]!.C) best[i]![n] = { ...grey, with: j }
-        if (grey.C < best[j]![n]!.C) best[j]![n] = { ...grey, with: i }
-      })
+      const found = greys.flatMap(({ C, choice }, n) =>
+        C < 2 * NEAR_GREY ? (mixture(i, j, choice, KERNEL_LOADS[GREYS[n]!]!) ?? []) : [],
+      )
+      const grey = found.find((g) => g.C < NEAR_GREY) ?? farGrey(usable[i]!, usable[j]!)
+      if (!grey) continue
+      partners[i]!.push({ of: usable[j]!, grey })
+      partners[j]!.push({ of: usable[i]!, grey })
     }
-  const mixture = (i: number, j: number, choice: number, load: number) =>
-    inFull([usable[Math.min(i, j)]!, usable[Math.max(i, j)]!], mixtureOf(choice, 2).ratio, load)
   const neutrals = usable.flatMap((u, i): Neutral[] => {
     if (!isChromatic[i]) return []
-    const greys = best[i]!.flatMap(({ C, with: other, choice }, n) =>
-      other >= 0 && C < 2 * NEAR_GREY ? (mixture(i, other, choice, KERNEL_LOADS[GREYS[n]!]!) ?? []) : [],
-    )
-    const found = greys.find((g) => g.C < NEAR_GREY)
-    return [{ paintId: u.id, ...(found ? { best: found } : {}) }]
+    const [best, other] = usualFirst(u, partners[i]!)
+    return [{ paintId: u.id, ...(best ? { best: best.grey } : {}), ...(other ? { other: other.grey } : {}) }]
   })
   return { neutrals, ...(usable.length > 1 ? { mixedDark: mixture(dark.i, dark.j, dark.choice, 1) } : {}) }
+}
+
+/** A paint that brings another to grey, and the grey. */
+interface Partner {
+  of: Usable
+  grey: FoundMixture
+}
+
+/** What painters grey each family with (common practice, no source). */
+const GREYS_WITH: Readonly<Partial<Record<PaintFamily, readonly PaintFamily[]>>> = {
+  blue: ['red earth', 'orange', 'brown'],
+  'blue-green': ['red', 'red earth', 'orange'],
+  green: ['red', 'violet', 'red earth'],
+  red: ['green', 'blue-green'],
+  violet: ['yellow', 'yellow earth', 'green'],
+  yellow: ['violet'],
+  orange: ['blue'],
+  'red earth': ['blue'],
+  'yellow earth': ['violet', 'blue'],
+  brown: ['blue'],
+}
+/** Greys whose chroma differs by no more than this are alike, C* (judgement). */
+const AS_GREY = 2
+
+/** Partners with the usual ones first, then what lasts, what is greyer, what is more usual. */
+function usualFirst({ paint }: Usable, partners: readonly Partner[]): Partner[] {
+  const own = viewOfPaint(paint).fine
+  const wanted = (own && GREYS_WITH[own]) ?? []
+  const place = ({ of }: Partner) => {
+    const fine = viewOfPaint(of.paint).fine
+    const at = fine ? wanted.indexOf(fine) : -1
+    return at < 0 ? -wanted.length : -at
+  }
+  return inOrder(
+    partners,
+    [
+      { says: 'it lasts', of: ({ of }) => Math.min(1, lastingOf(of.paint).level) },
+      { says: 'it is the usual partner', of: place },
+      { says: 'it is greyer', of: ({ grey }) => -grey.C, within: AS_GREY },
+      { says: 'it is more usual', of: ({ of }) => usualOf(of.paint) },
+    ],
+    (p, q) => compareText(p.of.id, q.of.id),
+  ).map(({ item }) => item)
+}
+
+/** How far one paint may outweigh the other where a trace decides, parts to one. */
+const [NEAR, FAR, FINER] = [4, 32, 1.12]
+/** A strong violet in a yellow: the grey lies beyond the ratios of the grid. Whole parts, at half load. */
+function farGrey(one: Usable, other: Usable): FoundMixture | undefined {
+  if (![one, other].some((u) => viewOfPaint(u.paint).family === 'yellow')) return undefined
+  let best: FoundMixture | undefined
+  for (const load of GREYS.map((g) => KERNEL_LOADS[g]!))
+    for (let parts = NEAR; parts <= FAR; parts = Math.max(parts + 1, Math.round(parts * FINER)))
+      for (const ratio of [
+        [parts, 1],
+        [1, parts],
+      ]) {
+        const found = inFull([one, other], ratio, load)
+        if (found && found.C < (best?.C ?? NEAR_GREY)) best = found
+      }
+  return best
 }
 
 /** A mixture with all 36 bands. */

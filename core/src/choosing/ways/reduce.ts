@@ -1,5 +1,7 @@
 import { PaletteReach, type SetSize } from '../../reach/paletteReach'
 import type { CoverTable } from '../best/cover'
+import { lastingOf } from '../../order'
+import { rolesOnlyOf } from '../roles'
 import { twinDifference, TWINS_BELOW } from '../verdict/tooMuch'
 import { viewOfPaint } from '../../paints/view'
 import type { Paint } from '../../documents/paint'
@@ -12,6 +14,8 @@ export interface ReduceStep {
   lost: number
   /** Shares of reach after it has gone, 0..1. */
   reach: number
+  /** What goes with it beside colours, and no other has: `a yellow earth`. */
+  goes: string[]
   /** A paint that stays and is nearly the same, and how near, CIEDE2000. */
   twin?: { paintId: string; difference: number }
 }
@@ -25,11 +29,17 @@ export interface ReduceQuestion {
   most?: SetSize
   /** Stop when so many are left. */
   until?: number
+  /** How many tubes and pans there are of a paint: two are evidence that it is used. */
+  itemsOf?: (paintId: string) => number
 }
+
+/** What counts beside the colours, as shares of worth (judgement): the last paint of a role is worth a missing hue, a tube that is mixed already a tie. */
+const [ROLE, MIXTURE, FADES, USED] = [0.04, -0.01, -0.02, 0.004]
 
 /**
  * Takes out the least missed paint, one at a time: of near twins the one that is missed less first, then whatever the
- * rest reaches without it. Going back a step puts the paint back as it was. Yields every step; deterministic.
+ * rest reaches without it. What hands and paper ask of a palette counts with its colours: the last earth, the last dark
+ * stay longer than what they reach alone would keep them, mixtures in the tube and what fades go sooner. Going back a step puts the paint back as it was. Yields every step; deterministic.
  */
 export function* reduceSteps({
   paints,
@@ -37,6 +47,7 @@ export function* reduceSteps({
   tables,
   most = 3,
   until = 1,
+  itemsOf,
 }: ReduceQuestion): Generator<ReduceStep, ReduceStep[]> {
   const stays = new Set(fixed)
   const counters = tables.map(({ index, weights, share }) => {
@@ -54,24 +65,34 @@ export function* reduceSteps({
   while (left.size > Math.max(until, stays.size)) {
     const going = [...left.keys()].filter((id) => !stays.has(id))
     const losses = new Map(going.map((id) => [id, mean((r) => r.lossOf(id).worth)]))
+    const still = [...left.values()]
+    const missed = (id: string) => losses.get(id)! + handlingOf(left.get(id)!, still, itemsOf?.(id) ?? 0)
     const isLeft = (id: string) => left.has(id)
     const paired = twins.filter(({ ids }) => ids.every(isLeft))
     const inPairs = going.filter((id) => paired.some(({ ids }) => ids.includes(id)))
     const among = inPairs.length ? inPairs : going
-    const least = among.reduce((best, id) => (losses.get(id)! < losses.get(best)! - 1e-12 ? id : best))
+    const least = among.reduce((best, id) => (missed(id) < missed(best) - 1e-12 ? id : best))
     const twin = paired
       .filter(({ ids }) => ids.includes(least))
       .sort((p, q) => p.difference - q.difference)
       .map(({ ids, difference }) => ({ paintId: ids.find((id) => id !== least)!, difference }))[0]
     const loss = losses.get(least)!
+    const goes = rolesOnlyOf(left.get(least)!, still).map((role) => role.words)
     lost += loss
     for (const { reach } of counters) reach.remove(least)
     left.delete(least)
-    const step = { paintId: least, loss, lost, reach: mean((r) => r.figures().reach), ...(twin ? { twin } : {}) }
+    const step = { paintId: least, loss, lost, goes, reach: mean((r) => r.figures().reach), ...(twin ? { twin } : {}) }
     steps.push(step)
     yield step
   }
   return steps
+}
+
+/** What a paint counts beside the colours that it brings. */
+function handlingOf(paint: Paint, still: readonly Paint[], items: number): number {
+  const roles = ROLE * rolesOnlyOf(paint, still).length
+  const mixture = paint.pigments.length > 1 ? MIXTURE : 0
+  return roles + mixture + (lastingOf(paint).level === 0 ? FADES : 0) + (items > 1 ? USED : 0)
 }
 
 function twinPairs(paints: readonly Paint[]): { ids: [string, string]; difference: number }[] {

@@ -60,6 +60,14 @@ export const useSettings = defineStore('settings', () => {
     paper: computed(() => collection.settings?.paper),
     setPaper: (paper: SheetOfPaper | undefined) =>
       say(paper ? 'set the paper that swatches are painted on' : 'set the paper to bright white', { paper }),
+    /** Which of white and black may enter mixtures; neither, unless somebody said so. */
+    inMixtures: computed(() => collection.settings?.inMixtures ?? []),
+    letIn(which: 'white' | 'black', may: boolean) {
+      const others = (collection.settings?.inMixtures ?? []).filter((w) => w !== which)
+      say(`${may ? 'let' : 'kept'} ${which} ${may ? 'into' : 'out of'} mixtures`, {
+        inMixtures: may ? [...others, which] : others,
+      })
+    },
     money: computed<MoneyHabits>(() => ({ currency: currency.value, decimal: decimalMark() })),
     headings,
     /** Remembers what a heading of a table means. */

@@ -2,6 +2,7 @@
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import type { Paint } from '@juxtachrome/core/documents'
 import {
+  fadingIn,
   partsUnderLamp,
   recipeDifferenceInWords,
   underLights,
@@ -18,6 +19,7 @@ import { screenStops } from '~/shared/swatch/useSwatch'
 import { useBench } from '~/stores/bench'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
+import { useSettings } from '~/stores/settings'
 import { useStrip } from '~/stores/strip'
 import { useCore } from '~/shared/questions/useCore'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
@@ -31,7 +33,8 @@ const strip = useStrip()
 const { predict, inWords } = useMixtures()
 const commands = useRecipeCommands()
 const most = ref<1 | 2 | 3>(3)
-const withWhite = ref(true)
+const settings = useSettings()
+const mayBeIn = (which: 'white' | 'black') => settings.inMixtures.includes(which)
 const found = shallowRef<FoundRecipe[]>([])
 const left = shallowRef<{ id: string; message: string }[]>([])
 const progress = ref<number>()
@@ -51,7 +54,7 @@ const target = computed((): RecipeTarget | undefined => {
     : { kind: 'colour', lab: view.masstone }
 })
 const paints = computed(() =>
-  bench.paints.filter((p) => p.id !== targetPaint.value?.id && (withWhite.value || viewOfPaint(p).family !== 'white')),
+  bench.paints.filter((p) => p.id !== targetPaint.value?.id && (mayBeIn('white') || viewOfPaint(p).family !== 'white')),
 )
 
 async function search() {
@@ -66,6 +69,8 @@ async function search() {
       target: target.value,
       most: most.value,
       count: 8,
+      white: mayBeIn('white'),
+      black: mayBeIn('black'),
       ...(bench.scope ? { paletteId: bench.scope } : {}),
       ...(targetPaint.value ? { without: targetPaint.value.id } : {}),
     },
@@ -84,7 +89,7 @@ async function search() {
   if (answer.ok) [found.value, left.value] = [answer.value.best, answer.value.left]
   else if (answer.error.code !== 'cancelled') trouble.value = answer.error.message
 }
-watch([target, most, paints], () => void search(), { immediate: true })
+watch([target, most, paints, () => settings.inMixtures.join()], () => void search(), { immediate: true })
 onUnmounted(() => asked?.cancel())
 
 /** That a recipe parts from its paint by a lamp, though it is near by daylight. */
@@ -112,6 +117,7 @@ const rows = computed(() =>
           : screenStops([mix.value.masstone, mix.value.wash])
         : [],
       sure: mix.ok ? mix.value.expected.median : undefined,
+      fading: fadingIn(recipe, (id) => collection.paint(id)).map((p) => p.name),
       unlike: targetPaint.value
         ? [...unlikeTarget(shares, targetPaint.value), ...underLamp(mix, recipe.water, targetPaint.value)]
         : [],
@@ -150,7 +156,11 @@ function keep(row: (typeof rows.value)[number]) {
           <option :value="3">3</option>
         </select></label
       ><label class="flex items-center gap-1 text-sm"
-        ><input v-model="withWhite" type="checkbox" />White may be in it</label
+        ><input type="checkbox" :checked="mayBeIn('white')" @change="settings.letIn('white', !mayBeIn('white'))" />White
+        may be in it</label
+      ><label class="flex items-center gap-1 text-sm"
+        ><input type="checkbox" :checked="mayBeIn('black')" @change="settings.letIn('black', !mayBeIn('black'))" />Black
+        may be in it</label
       >
       <WorkingBar
         v-if="progress !== undefined"
@@ -184,6 +194,9 @@ function keep(row: (typeof rows.value)[number]) {
             </p>
             <p v-if="row.sure !== undefined" class="hint text-sm">
               So the model says; half of such predictions lie within {{ figure(row.sure, 1) }} of the real mixture
+            </p>
+            <p v-if="row.fading.length" class="text-sm">
+              {{ row.fading.join(' and ') }} {{ row.fading.length === 1 ? 'fades' : 'fade' }}.
             </p>
             <p v-if="row.unlike.length" class="hint text-sm">Unlike it: {{ row.unlike.join('; ') }}</p>
           </div>

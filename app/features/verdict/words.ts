@@ -55,7 +55,7 @@ export const quietGapsInWords = (
     return kinds.length ? [{ why, kinds, words: `${QUIET[why]}: ${kinds.join(', ')}.` }] : []
   })
 
-export function twinsInWords({ paintIds, placeIds, alone, mixed, mixedWith }: Twins, nameOf: NameOf): string {
+export function twinsInWords({ paintIds, placeIds, alone, mixed, mixedWith, pigments }: Twins, nameOf: NameOf): string {
   const [one, other] = paintIds.map((id, i) => `${nameOf(id)} (${placeIds[i]})`)
   const how = `${differenceInWords(alone)}, ${figure(alone, 1)}`
   const mixes =
@@ -64,7 +64,10 @@ export function twinsInWords({ paintIds, placeIds, alone, mixed, mixedWith }: Tw
       : mixed < 5
         ? ` In mixtures they stay as near: ${figure(mixed, 1)} at most.`
         : ` In mixtures they part: ${figure(mixed, 1)} with ${nameOf(mixedWith)}.`
-  return `${one} and ${other} are near twins alone: ${how}.${mixes}`
+  const same = pigments?.length
+    ? `the same pigment${pigments.length > 1 ? 's' : ''}, ${pigments.join(' and ')}, and `
+    : ''
+  return `${one} and ${other} are ${same}near twins alone: ${how}.${mixes}`
 }
 
 export function spareInWords(spare: Spare, nameOf: NameOf): string {

@@ -17,6 +17,8 @@ export const Settings = z.looseObject({
   makers: z.optional(z.array(z.string().check(z.minLength(1), z.maxLength(120))).check(z.maxLength(2000))),
   /** The paper that swatches are painted on. */
   paper: z.optional(SheetOfPaper),
+  /** Whether white and black enter mixtures: most painters keep them out (common practice, no source). */
+  inMixtures: z.optional(z.array(z.enum(['white', 'black'])).check(z.maxLength(2))),
   /** How large one's own pans are, where they differ from the usual. */
   pans: z.optional(z.record(z.string().check(z.maxLength(20)), PanMeasures)),
   /** Headings of tables that were given a meaning by hand, as they are compared: the field, or nothing. */

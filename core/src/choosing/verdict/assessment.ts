@@ -69,6 +69,8 @@ export interface Twins {
   alone: number
   mixed: number
   mixedWith?: string
+  /** Codes, where both are of the same pigments. */
+  pigments?: readonly string[]
 }
 
 /** A paint that the rest of the palette mixes near enough. */

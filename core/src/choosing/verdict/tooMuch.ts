@@ -1,6 +1,7 @@
 import { colourDifference } from '../../colour/difference'
 import { familyOf } from '../../colour/family'
 import { apartWith } from '../../mixing/apart'
+import { isSameCodes } from '../../paints/collect'
 import { viewOfPaint, type PaintView } from '../../paints/view'
 import type { TargetTable } from '../../reach/targetTable'
 import type { Crowd, Twins } from './assessment'
@@ -29,7 +30,8 @@ export function twinsOf(usable: readonly Usable[]): Twins[] {
         if (apart !== undefined && apart > mixed) [mixed, mixedWith] = [apart, third.id]
       }
       const twins: Twins = { paintIds: [one.id, other.id], placeIds: [one.placeId, other.placeId], alone, mixed }
-      return [mixedWith ? { ...twins, mixedWith } : twins]
+      const pigments = isSameCodes(one.paint.pigments, other.paint.pigments) ? { pigments: one.paint.pigments } : {}
+      return [{ ...twins, ...pigments, ...(mixedWith ? { mixedWith } : {}) }]
     }),
   )
 }

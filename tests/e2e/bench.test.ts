@@ -208,10 +208,23 @@ describe('finding a recipe', () => {
   it('for a typed colour, which it refuses when it cannot be read', async () => {
     await app.go('/bench?view=recipe')
     await app.click('A colour')
-    await app.type('L* a* b* (D65), or #rrggbb', 'sea green')
+    const field = 'A word such as wet slate; L* a* b* (D65); or #rrggbb'
+    await app.type(field, 'seaish')
+    await app.press(Key.ENTER)
+    await app.says('is no word for a colour that is known here')
+    await app.type(field, '55 -20')
     await app.press(Key.ENTER)
     await app.says('neither #rrggbb nor three numbers')
-    await app.type('L* a* b* (D65), or #rrggbb', '55 -20 5')
+    await app.type(field, 'sea green')
+    await app.press(Key.ENTER)
+    await app.until(
+      async () => (await recipes()).length >= 3 && !(await app.text()).includes('searching'),
+      'recipes for a word',
+      20_000,
+    )
+    // whites stay out of a recipe until they are let in
+    expect(await app.text('section[aria-label="Recipes"]')).not.toContain('Titanium white')
+    await app.type(field, '55 -20 5')
     await app.press(Key.ENTER)
     await app.until(
       async () => (await recipes()).length >= 3 && !(await app.text()).includes('searching'),

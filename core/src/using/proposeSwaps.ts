@@ -4,6 +4,7 @@ import { freePlaces } from '../arranging/moves'
 import { fitOf, isRuledOut } from '../choosing/brief/fit'
 import type { Palette } from '../documents/palette'
 import { planAt, plannedPaints } from '../documents/plan'
+import { lastingOf } from '../order'
 import { fail, ok, type Result } from '../result'
 import { retold } from '../steps'
 import type { Use } from './projectUse'
@@ -143,8 +144,11 @@ function wanted(question: ProposeQuestion, now: Assessment): { paintId: string; 
   return [...why]
     .flatMap(([id, list]) => {
       const paint = paints.find((p) => p.id === id)
+      // what fades is proposed only to who wished for it
       const may =
-        paint && !planned.has(id) && isAtHand(id) && !isRuledOut(fitOf(paint, palette.brief, { palette: inNow }))
+        paint &&
+        (lastingOf(paint).level > 0 || list.some((b) => b.kind === 'wished')) &&
+        !planned.has(id) && isAtHand(id) && !isRuledOut(fitOf(paint, palette.brief, { palette: inNow }))
       return may ? [{ paintId: id, why: list }] : []
     })
     .sort((p, q) => loudness(q.why) - loudness(p.why) || (p.paintId < q.paintId ? -1 : 1))

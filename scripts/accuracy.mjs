@@ -251,12 +251,7 @@ const FACTS_SHOWN = [
   '(`core/tests/published/trade.ts`). Missed:',
 ].join(' ')
 
-const known = classics({ core, classic, paint: pairs.paint, demo: buildDemo('2026-06-01').paints })
-const WHICH_CLASSICS = [
-  'Classic mixtures (`data/trade/classic-mixtures.csv`: common practice, no source, from memory) with every pair of',
-  'pigments that each allows. Windows were written before they were run and are not moved. Parts are said as painters',
-  'say them, by eye: the second figure allows half or twice as much.',
-].join(' ')
+const classicsText = classics({ core, classic, paint: pairs.paint, demo: buildDemo('2026-06-01').paints })
 
 const WHAT_IS_TAUGHT = [
   'Paints known from both swatches whose strength in mixtures is not what those let expect (a factor of 1.5 either',
@@ -328,17 +323,7 @@ ${FACTS_SHOWN}
 
 ${[...trade.MISSED].map(([says, why]) => `- ${says}: ${why}.`).join('\n')}
 
-${WHICH_CLASSICS}
-
-| | met | met within half to twice the parts | pairs |
-|---|---|---|---|
-${known.totals.join('\n')}
-
-Missed by the films of the reference at the parts that are said:
-
-| pair | what painters see | parts | predicted | wanted | met within half to twice |
-|---|---|---|---|---|---|
-${known.missed.join('\n')}
+${classicsText}
 
 Below, the least chroma on the way from one to the other, reference pigments, parts up to 8:1.
 

@@ -49,8 +49,11 @@ export interface Identification {
   test: string
 }
 
-/** How far a candidate's own colour may lie from a pan of it, one standard deviation, CIEDE2000 (judgement). */
-const [RECORDED_SD, ASSUMED_SD] = [3, 7]
+/**
+ * How far a candidate's own colour may lie from a pan of it, one standard deviation, CIEDE2000: so that a stated share is
+ * as often right (identifyCalibration.test.ts); of an assumed one judgement.
+ */
+const [RECORDED_SD, ASSUMED_SD] = [2.1, 7]
 /** A step on a scale off, in the natural logarithm of the odds (judgement): recorded, and assumed from the codes. */
 const [STEP_RECORDED, STEP_ASSUMED] = [1.5, 0.8]
 /** What is not owned is this much less likely to lie in one's box (judgement). */
@@ -127,7 +130,8 @@ function candidate(paint: Paint, observed: Observed): Candidate {
   const colour = (what: string, seen: OpticalSwatch | undefined, is: LabD65 | undefined) => {
     if (!seen || !is) return undefined
     const off = colourDifference(labOfSwatch(seen), is)
-    fit -= off ** 2 / (2 * (own ** 2 + SOURCE_SD[seen.source] ** 2))
+    // a difference has three axes, a third of its square along each
+    fit -= (3 * off ** 2) / (2 * (own ** 2 + SOURCE_SD[seen.source] ** 2))
     compared += 1
     lines.push(`${what} off by ${off.toFixed(1)}`)
     return off

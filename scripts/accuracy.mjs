@@ -16,7 +16,6 @@ const WHAT_THIS_CANNOT_SHOW = [
   'a given paint. Real paint adds granulation, dry-down and paper. Keep notes of real mixtures: they correct',
   'the predictions.',
 ].join(' ')
-
 const vite = await createServer({
   server: { middlewareMode: true },
   appType: 'custom',
@@ -38,7 +37,6 @@ const must = (r) => {
   if (!r.ok) throw new Error(r.error.message)
   return r.value
 }
-
 function stats(list) {
   const s = [...list].sort((p, q) => p - q)
   const at = (x) => s[Math.min(s.length - 1, Math.floor(s.length * x))].toFixed(1)
@@ -143,7 +141,6 @@ function mixtures() {
   }
   return lines
 }
-
 function against() {
   const gauss = gaussian(5)
   const [ours, theirs] = [[], []]
@@ -345,5 +342,4 @@ A scan, or a photograph developed without a tone curve, is read best; boxes of k
 ${(await photographs({ vite, core, must, far })).join('\n')}
 `
 await writeFile(new URL('../docs/accuracy.md', import.meta.url), text)
-console.log(text)
 await vite.close()

@@ -56,7 +56,7 @@ const VIEWS = [
     bench: { parts: [], water: 0, scope: 'landing-tin', target: { kind: 'paint', paintId: 'demo-f-sap-green' } },
     wait: 4000,
   },
-  { name: 'sheet', path: '/swatches', sheet: true },
+  { name: 'sheet', path: '/swatches', sheet: true, wait: 2500 },
   {
     name: 'compare',
     path: '/compare',

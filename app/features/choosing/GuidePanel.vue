@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
-import type { Assessment } from '@juxtachrome/core/choosing'
+import type { Assessment, Candidate } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
 import { computed, defineAsyncComponent, nextTick, ref, toRef, watch } from 'vue'
 import { useGuideCommands } from './commands'
@@ -34,6 +34,13 @@ const wanted = computed(() => calls.value.reduce((sum, c) => sum + c.call.quota,
 const isPassed = (id: string) => open.value?.passed.includes(id) ?? false
 const FIRST = 12
 const all = ref(false)
+/** Why it stands here, and what put it before the next one. */
+const reasonsOf = ({ paintId, reasons, ahead }: Candidate) =>
+  [
+    ...(isPassed(paintId) ? ['passed'] : []),
+    ...reasons,
+    ...(ahead && !isPassed(paintId) ? [`before the next one, since ${ahead}`] : []),
+  ].join('; ')
 const standing = computed(() => candidates.value.filter((c) => !isPassed(c.paintId)))
 /** Losers stay in sight, behind those that may still win. */
 const shown = computed(() => [
@@ -143,7 +150,7 @@ const how = (c: (typeof calls.value)[number]) =>
               v-for="candidate in shown"
               :key="candidate.paintId"
               :paint="collection.paint(candidate.paintId)!"
-              :reasons="[...(isPassed(candidate.paintId) ? ['passed'] : []), ...candidate.reasons].join('; ')"
+              :reasons="reasonsOf(candidate)"
               :recipe="isPassed(candidate.paintId) ? mixable.get(candidate.paintId) : undefined"
               @look="emit('look', candidate.paintId)"
             >

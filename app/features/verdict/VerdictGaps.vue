@@ -28,7 +28,7 @@ const missAgain = (kind: Gap['kind']) =>
 <template>
   <VerdictLine v-for="gap in missed" :key="gap.kind" :text="say.gapInWords(gap, nameOf)">
     <template #action>
-      <button v-if="gap.remedy" class="link mr-3" @click="emit('look', gap.remedy.paintId)">
+      <button v-if="gap.remedy" class="link mr-3 text-left" @click="emit('look', gap.remedy.paintId)">
         Look at {{ nameOf(gap.remedy.paintId) }}
       </button>
       <button

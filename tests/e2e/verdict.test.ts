@@ -282,6 +282,10 @@ describe('the map and the lenses', () => {
     )
     await app.press(Key.ARROW_RIGHT)
     await app.until(async () => !(await app.placeSays('A5')).includes('%'), 'the paint again')
+    await app.click('Evening lamp')
+    await app.until(async () => /by an evening lamp, to daylight: \w+/.test(await app.placeSays('A5')), 'the lamp')
+    await app.click('Paint')
+    await app.until(async () => !(await app.placeSays('A5')).includes('lamp'), 'daylight')
   })
 })
 

@@ -2,7 +2,7 @@
 import { colourDifference, differenceInWords, leanInWords, toLch, toScreen } from '@juxtachrome/core/colour'
 import type { PaintParts } from '@juxtachrome/core/documents'
 import { colourAt, loadAt } from '@juxtachrome/core/film'
-import { behaviourOfMixture, type MixturePrediction } from '@juxtachrome/core/mixing'
+import { behaviourOfMixture, mayLean, type MixturePrediction } from '@juxtachrome/core/mixing'
 import { computed, ref } from 'vue'
 import { useRecipeCommands } from './commands'
 import { opticsOf } from '~/shared/swatch/opticsOf'
@@ -49,8 +49,10 @@ const sure = computed(() => {
     return o.ok ? o.value.basis : 'reference'
   })
   const assumed = bases.filter((b) => b === 'reference').length
-  const { median, most } = props.mix.expected
-  const within = `predicted; half of such predictions lie within ${figure(median, 1)}, one in twenty is off by more than ${figure(most)}`
+  const { median, most, covariance } = props.mix.expected
+  const leans = mayLean(props.mix.lab, covariance)
+  const open = leans ? `; a neutral like this may turn out to lean ${leans[0]} or ${leans[1]}` : ''
+  const within = `predicted; half of such predictions lie within ${figure(median, 1)}, one in twenty is off by more than ${figure(most)}${open}`
   const paintsAre = assumed === 1 ? 'one paint is' : `${assumed} paints are`
   return assumed ? `${within}; ${paintsAre} only assumed from the code` : within
 })

@@ -7,6 +7,7 @@ import { dryingStage, STAGE_WORDS } from '@juxtachrome/core/filling'
 import { Lock } from '@lucide/vue'
 import { computed } from 'vue'
 import { useItemWords } from '~/shared/words/itemWords'
+import { gradient } from '~/shared/swatch/useSwatch'
 import type { LensCell } from './lens'
 import { standingInWords } from '~/shared/words/standing'
 import { usePaintName } from '~/shared/words/paintName'
@@ -78,7 +79,8 @@ const words = computed(() => {
   return `${place.id}: ${parts.join('; ')}`
 })
 const lensStyle = computed(() => {
-  const { grey, hatch } = props.seen ?? {}
+  const { grey, hatch, stops } = props.seen ?? {}
+  if (stops) return { background: gradient(stops, 'to bottom') }
   if (grey === undefined) return undefined
   const gap = hatch ? 13 - 3 * hatch : 0
   const lines = hatch

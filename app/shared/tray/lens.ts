@@ -5,6 +5,8 @@ export interface LensCell {
   words: string
   /** Lightness of the ground, L* 0..100; the paint itself shows where there is none. */
   grey?: number
+  /** The paint in other colours, masstone to wash. */
+  stops?: readonly string[]
   /** How dense its hatching is, 0 (none) to 3. */
   hatch?: 0 | 1 | 2 | 3
   /** A word on the paint itself, whose name stays below it. */

@@ -148,7 +148,9 @@ function wanted(question: ProposeQuestion, now: Assessment): { paintId: string; 
       const may =
         paint &&
         (lastingOf(paint).level > 0 || list.some((b) => b.kind === 'wished')) &&
-        !planned.has(id) && isAtHand(id) && !isRuledOut(fitOf(paint, palette.brief, { palette: inNow }))
+        !planned.has(id) &&
+        isAtHand(id) &&
+        !isRuledOut(fitOf(paint, palette.brief, { palette: inNow }))
       return may ? [{ paintId: id, why: list }] : []
     })
     .sort((p, q) => loudness(q.why) - loudness(p.why) || (p.paintId < q.paintId ? -1 : 1))

@@ -2,6 +2,7 @@ import type { Assessment } from '@juxtachrome/core/choosing'
 import type { Lens } from '../lens'
 import { asPaint } from './asPaint'
 import { brings } from './brings'
+import { lamp } from './lamp'
 import { lean } from './lean'
 import { granulation, permanence, staining, transparency } from './scaled'
 import { twice } from './twice'
@@ -18,4 +19,5 @@ export const LENSES: readonly Lens<Assessment | undefined>[] = [
   permanence,
   brings,
   twice,
+  lamp,
 ]

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Guide, GuideState, Palette } from '@juxtachrome/core/documents'
 import { READY_GUIDES, WAYS } from '@juxtachrome/core/choosing'
-import { nameOfSubject, type Subject } from '@juxtachrome/core/reach'
+import { nameOfSubject } from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
 import { copied } from '~/shared/words/copied'
@@ -149,8 +149,7 @@ async function take(file: File) {
         <span class="min-w-0 grow leading-tight"
           >{{ guide.name
           }}<span class="hint block text-[13px]"
-            >{{ counted(guide.places, 'paint')
-            }}{{ guide.subject ? `, ${nameOfSubject(guide.subject as Subject)}` : '' }}</span
+            >{{ counted(guide.places, 'paint') }}{{ guide.subject ? `, ${nameOfSubject(guide.subject)}` : '' }}</span
           ></span
         >
         <button

@@ -52,7 +52,8 @@ const sure = computed(() => {
   const { median, most, covariance } = props.mix.expected
   const leans = mayLean(props.mix.lab, covariance)
   const open = leans ? `; a neutral like this may turn out to lean ${leans[0]} or ${leans[1]}` : ''
-  const within = `predicted; half of such predictions lie within ${figure(median, 1)}, one in twenty is off by more than ${figure(most)}${open}`
+  const few = `one in twenty is off by more than ${figure(most)}${open}`
+  const within = `predicted; half of such predictions lie within ${figure(median, 1)}, ${few}`
   const paintsAre = assumed === 1 ? 'one paint is' : `${assumed} paints are`
   return assumed ? `${within}; ${paintsAre} only assumed from the code` : within
 })

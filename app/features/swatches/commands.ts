@@ -30,6 +30,12 @@ export function useSwatchCommands() {
   const collection = useCollection()
   const undo = useUndo()
   const settings = useSettings()
+  /** Paints as they are from now on, in one step. */
+  const keep = (after: ReadonlyMap<string, Paint>, label: string) =>
+    undo.commit(
+      label,
+      [...after.values()].map((paint) => updated('paints', collection.paint(paint.id)!, paint)),
+    )
 
   return {
     /** Records swatches of one or many paints as one step; undefined takes one away. */
@@ -42,10 +48,7 @@ export function useSwatchCommands() {
         const paint = after.get(paintId) ?? collection.paint(paintId)
         if (paint) after.set(paintId, { ...paint, [kind]: swatch && onPaper(swatch, settings.paper) })
       }
-      undo.commit(
-        label,
-        [...after.values()].map((paint) => updated('paints', collection.paint(paint.id)!, paint)),
-      )
+      keep(after, label)
     },
     /** Further washes of a paint, each with its water. */
     recordWashes(paint: Paint, washes: readonly Wash[], label: string) {
@@ -65,10 +68,7 @@ export function useSwatchCommands() {
           .slice(0, MOST_WASHES)
         after.set(paintId, { ...paint, washes })
       }
-      undo.commit(
-        label,
-        [...after.values()].map((paint) => updated('paints', collection.paint(paint.id)!, paint)),
-      )
+      keep(after, label)
     },
     /** Swatches that say nothing of their paper were painted on this one, too. */
     paintedOn(paints: readonly Paint[], paper: SheetOfPaper): boolean {

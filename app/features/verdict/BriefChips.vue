@@ -76,7 +76,7 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
     <button
       v-if="spokenOf.length"
       class="choice max-w-full text-left text-[13px] leading-tight italic"
-      :aria-label="`Your words speak of ${spokenOf.map(nameOfSubject).join(', ')}. Reckon with it`"
+      :aria-label="`Your words speak of ${spokenOf.map(nameOfSubject).join(', ')}. Plan for it, too`"
       @click="reckonWith(spokenOf)"
     >
       + {{ spokenOf.map(nameOfSubject).join(', ') }}?

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { parseColour, toScreen } from '@juxtachrome/core/colour'
 import type { Palette, TargetChoice, TargetColour } from '@juxtachrome/core/documents'
-import { nameOfSubject, SUBJECTS, subjectTargets, targetsOf, type Subject } from '@juxtachrome/core/reach'
+import { isSubject, nameOfSubject, SUBJECTS, subjectTargets, targetsOf } from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
@@ -41,7 +41,7 @@ const subjects = computed(() =>
 const hasEverything = computed(() => choices.value.some((c) => c.kind === 'everything'))
 function addSubject(event: Event) {
   const select = event.target as HTMLSelectElement
-  const subject = select.value as Subject | ''
+  const subject = select.value
   select.value = ''
   // a subject takes the place of everything; both can be had by adding everything again
   const others = choices.value.filter((c) => c.kind !== 'everything' || choices.value.length > 1)
@@ -90,8 +90,8 @@ const readFile = async (file: File) => readList(await file.text(), file.name)
 
 function colourRows(choice: TargetChoice) {
   if (choice.kind === 'colours') return choice.colours
-  if (choice.kind === 'subject' && SUBJECTS.includes(choice.subject as Subject))
-    return subjectTargets(choice.subject as Subject).targets.map((t) => ({ ...t.lab, weight: t.weight, name: t.name }))
+  if (choice.kind === 'subject' && isSubject(choice.subject))
+    return subjectTargets(choice.subject).targets.map((t) => ({ ...t.lab, weight: t.weight, name: t.name }))
   return []
 }
 const hex = ({ L, a, b }: { L: number; a: number; b: number }) => toScreen({ white: 'D65', L, a, b }).hex

@@ -1,6 +1,6 @@
 import { wishOf } from '@juxtachrome/core/choosing'
 import type { Brief, BriefWish, TargetChoice } from '@juxtachrome/core/documents'
-import { nameOfSubject, SUBJECTS, type Subject } from '@juxtachrome/core/reach'
+import { nameOfSubject } from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
 
 /** A brief in words: the one place where its chips are worded. */
@@ -30,7 +30,7 @@ export function wishInWords({ wish, value, hard }: BriefWish): string {
 export function targetInWords(choice: TargetChoice): string {
   if (choice.kind === 'everything') return 'everything the collection mixes'
   if (choice.kind === 'colours') return `${choice.name} (${counted(choice.colours.length, 'colour')})`
-  return SUBJECTS.includes(choice.subject as Subject) ? nameOfSubject(choice.subject as Subject) : choice.subject
+  return nameOfSubject(choice.subject)
 }
 
 export function targetsInWords(choices: readonly TargetChoice[]): string {

@@ -41,18 +41,18 @@ describe('the verdict in words', () => {
     expect(say.gapInWords({ kind: 'cool yellow', remedy }, nameOf)).toBe(
       'No cool yellow. Lemon yellow would close it: +3.1 %.',
     )
-    expect(say.gapInWords({ kind: 'earth' }, nameOf)).toBe('No earth. Nothing lasting that is owned closes it.')
+    expect(say.gapInWords({ kind: 'earth' }, nameOf)).toBe('No earth. You own nothing lasting that would close it.')
     expect(say.gapInWords({ kind: 'deep dark', has: 31.4 }, nameOf)).toBe(
-      'No deep dark: the lowest value reached is L* 31. Nothing lasting that is owned closes it.',
+      'No deep dark: the lowest value reached is L* 31. You own nothing lasting that would close it.',
     )
     expect(say.gapInWords({ kind: 'clean green', has: 43, could: 63 }, nameOf)).toBe(
-      'No clean green: C* 43 at best, the collection mixes 63. Nothing lasting that is owned closes it.',
+      'No clean green: C* 43 at best, the collection mixes 63. You own nothing lasting that would close it.',
     )
     expect(say.gapInWords({ kind: 'clean violet', has: 0, could: 63 }, nameOf)).toBe(
-      'No violet at all; the collection mixes C* 63. Nothing lasting that is owned closes it.',
+      'No violet at all; the collection mixes C* 63. You own nothing lasting that would close it.',
     )
     expect(say.gapInWords({ kind: 'something smooth' }, nameOf)).toBe(
-      'Nothing smooth. Nothing lasting that is owned closes it.',
+      'Nothing smooth. You own nothing lasting that would close it.',
     )
   })
 

@@ -30,7 +30,7 @@ const GAP_NAMES: Partial<Record<Gap['kind'], string>> = {
 export function gapInWords(gap: Gap, nameOf: NameOf): string {
   const { kind, has, could, remedy, also } = gap
   const closes = !remedy
-    ? ' Nothing lasting that is owned closes it.'
+    ? ' You own nothing lasting that would close it.'
     : also
       ? ` ${nameOf(remedy.paintId)} and ${nameOf(also)} together would close it.`
       : ` ${nameOf(remedy.paintId)} would close it${remedy.reach > 0.0005 ? `: +${points(remedy.reach)}` : ''}.`

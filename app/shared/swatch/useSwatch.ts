@@ -1,5 +1,5 @@
 import type { LabD65 } from '@juxtachrome/core/units'
-import { toScreen, washRamp } from '@juxtachrome/core/colour'
+import { type Light, toScreen, washRamp } from '@juxtachrome/core/colour'
 import { colourAt, loadAt } from '@juxtachrome/core/film'
 import type { Paint } from '@juxtachrome/core/documents'
 import { viewOfPaint } from '@juxtachrome/core/paints'
@@ -45,8 +45,10 @@ export function screenSwatch(paint: Paint): ScreenSwatch {
 export const screenStops = (labs: readonly LabD65[]): string[] => labs.map((lab) => toScreen(lab).hex)
 
 /** Masstone to nearly bare paper of a film. */
-export const filmStops = (optics: Parameters<typeof loadAt>[0] & Parameters<typeof colourAt>[0]): string[] =>
-  screenStops([0, 0.7, 1.6, 3, 5, 8, 14].map((water) => colourAt(optics, loadAt(optics, water))))
+export const filmStops = (
+  optics: Parameters<typeof loadAt>[0] & Parameters<typeof colourAt>[0],
+  light?: Light,
+): string[] => screenStops([0, 0.7, 1.6, 3, 5, 8, 14].map((water) => colourAt(optics, loadAt(optics, water), light)))
 
 /** A paint's masstone to nearly bare paper as its film predicts it; straight between its swatches where there is no film. */
 export function filmSwatch(paint: Paint): string[] {

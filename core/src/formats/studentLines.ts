@@ -4,13 +4,12 @@ import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
 import { referenceOf } from '../film/whichReference'
-import { inOrder, isMade, lastingOf, usualOf } from '../order'
+import { inOrder, lasts, needsNoCaution, usualOf } from '../order'
 import { propertiesOf } from '../paints/properties'
 import { familyInWords } from '../paints/inWords'
 import { viewOfPaint } from '../paints/view'
 import { cautionsOfCodes, unknownInWords } from '../pigments/cautions'
-import { isPredicted, REFERENCE_PIGMENTS } from '../pigments/reference'
-import { paintOfPigment } from '../standins/sought'
+import { SOLD } from '../standins/sold'
 import type { StudentLine } from './studentsFile'
 
 /** What matters in a paint when somebody else buys it: where it leans, and what it does on the paper. */
@@ -61,10 +60,8 @@ export const linesOfPalette = (...planned: Parameters<typeof paintsInOrder>): St
 /** So many codes are named for one call. */
 const NAMED = 3
 
-/** Pigments of the reference as paints that could be bought: each id of its own, so that they are told apart. */
-const SOLD: readonly Paint[] = REFERENCE_PIGMENTS.filter(
-  (p) => p.code && isPredicted(p) && isMade({ pigments: [p.code] }),
-).map((p) => ({ ...paintOfPigment(p), id: p.id }))
+/** What can be bought, each under an id of its own, so that they are told apart. */
+const PAINTS = new Map(SOLD.map(({ pigment: { id }, paint }): [string, Paint] => [id, { ...paint, id }]))
 const NO_DRAWER: RankContext = { planned: [], evidence: () => ({ items: 0, palettes: 0, supply: { level: 3 } }) }
 
 /**
@@ -72,17 +69,15 @@ const NO_DRAWER: RankContext = { planned: [], evidence: () => ({ items: 0, palet
  * need no caution before all others.
  */
 function pigmentsFor(call: GuideCall, taken: ReadonlySet<string>): Paint[] {
-  const byId = new Map(SOLD.map((p) => [p.id, p]))
-  const answering = rankCall(call, SOLD, NO_DRAWER).flatMap(({ paintId, answers }) =>
-    answers ? (byId.get(paintId) ?? []) : [],
-  )
+  const ranked = rankCall(call, [...PAINTS.values()], NO_DRAWER)
+  const answering = ranked.flatMap(({ paintId, answers }) => (answers ? (PAINTS.get(paintId) ?? []) : []))
   const place = new Map(answering.map((p, i) => [p.id, i]))
   return inOrder(
     answering,
     [
       { says: 'it is not named yet', of: (p) => Number(!taken.has(p.pigments[0]!)) },
-      { says: 'it lasts', of: (p) => Math.min(2, lastingOf(p).level) },
-      { says: 'it needs no caution', of: (p) => Number(cautionsOfCodes(p.pigments, referenceOf(p)).isMild) },
+      lasts(itself),
+      needsNoCaution(itself),
       { says: 'most makers have it', of: (p) => Number(usualOf(p) >= COMMON) },
     ],
     (p, q) => place.get(p.id)! - place.get(q.id)!,
@@ -90,6 +85,7 @@ function pigmentsFor(call: GuideCall, taken: ReadonlySet<string>): Paint[] {
     .map(({ item }) => item)
     .filter((p, i, all) => all.findIndex((q) => q.pigments[0] === p.pigments[0]) === i)
 }
+const itself = (paint: Paint) => paint
 /** From this commonness on most makers have it. */
 const COMMON = 3
 

@@ -1,7 +1,7 @@
 import type { Brief, TargetChoice } from '../documents/brief'
 import { labD65 } from '../units'
 import { EVERYTHING } from './lattice'
-import { SUBJECTS, subjectTargets, type Subject } from './subjects'
+import { isSubject, subjectTargets } from './subjects'
 import type { TargetTable } from './targetTable'
 
 /** Up to which CIEDE2000 a mixture counts as near enough where the brief says nothing (judgement). */
@@ -15,8 +15,7 @@ export const targetsOf = (brief: Brief | undefined): readonly TargetChoice[] =>
 /** The table that a choice stands for; undefined for a subject that this version does not know. */
 export function tableOf(choice: TargetChoice): TargetTable | undefined {
   if (choice.kind === 'everything') return EVERYTHING
-  if (choice.kind === 'subject')
-    return SUBJECTS.includes(choice.subject as Subject) ? subjectTargets(choice.subject as Subject) : undefined
+  if (choice.kind === 'subject') return isSubject(choice.subject) ? subjectTargets(choice.subject) : undefined
   return {
     name: choice.name,
     targets: choice.colours.map(({ L, a, b, weight, name }) => ({

@@ -15,5 +15,5 @@ export {
 } from './lattice'
 export { type IndexPart, joinParts, keyOfIndex, mixtureIndex, type MixtureIndex } from './mixtureIndex'
 export { PaletteReach, type ReachFigures, type SetSize, sizesOverAll } from './paletteReach'
-export { nameOfSubject, SUBJECTS, type Subject, subjectsIn, subjectTargets } from './subjects'
+export { isSubject, nameOfSubject, SUBJECTS, type Subject, subjectsIn, subjectTargets } from './subjects'
 export { checkedTable, type Target, type TargetTable } from './targetTable'

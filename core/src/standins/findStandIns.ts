@@ -7,12 +7,12 @@ import type { FoundRecipe } from '../mixing/recipes/question'
 import { retold, toTheEnd } from '../steps'
 import { isSameCodes } from '../paints/collect'
 import { byWheel, viewOfPaint } from '../paints/view'
-import { isPredicted, REFERENCE_PIGMENTS } from '../pigments/reference'
 import { Judge, type Option, type StandInContext } from './judge'
 import { MATTERS, USUAL_MATTERS, type Matters } from './matters'
-import { paintOfPigment, targetOf, type Sought } from './sought'
+import { SOLD, type Sold } from './sold'
+import { targetOf, type Sought } from './sought'
 import type { StandIn } from './standIn'
-import { inOrder, isMade, lastingOf, usualOf } from '../order'
+import { inOrder, isMoreUsual, lasts, usualOf } from '../order'
 import { sameMixture, usualOptions } from './usual'
 import { byTrialAndScore, optionOfTrial, trialOf } from './tried'
 
@@ -70,25 +70,21 @@ export function* searchStandIns(question: StandInQuestion): Generator<StandInPro
   const { sought, context, matters = USUAL_MATTERS, trials = [], most = 3, scope = 'anything', enough } = question
   const judge = new Judge(sought, context, matters)
   const found = new Map<string, StandIn>()
+  const asUsual = MATTERS.every((m) => matters[m] === USUAL_MATTERS[m])
   const judged = (options: readonly Option[]) => {
     for (const option of options) {
       const standIn = judge.judge(option)
       if (!standIn) continue
       const trial = trialOf(trials, sought.wanted, standIn)
       const before = found.get(standIn.key)
-      // what was known of it as an answer stays, whatever parts come nearer
+      const best = before && before.score <= standIn.score ? before : standIn
+      // what it is as an answer stays, whichever parts come nearer
+      const usual = standIn.usual ?? before?.usual
       const flags = {
-        ...(before?.usual === undefined ? {} : { usual: before.usual }),
-        ...(before?.isSame ? { isSame: true } : {}),
+        ...(usual === undefined ? {} : { usual }),
+        ...((standIn.isSame ?? before?.isSame) ? { isSame: true } : {}),
       }
-      if (!before || standIn.score < before.score)
-        found.set(standIn.key, { ...standIn, ...flags, ...(trial ? { trial } : {}) })
-      else if (standIn.usual !== undefined || standIn.isSame)
-        found.set(standIn.key, {
-          ...before,
-          ...(standIn.usual === undefined ? {} : { usual: standIn.usual }),
-          ...(standIn.isSame ? { isSame: true } : {}),
-        })
+      found.set(standIn.key, { ...best, ...flags, ...(trial ? { trial } : {}) })
     }
   }
   judged(ownedOptions(judge, scope === 'this palette' ? context.palette : context.owned))
@@ -96,7 +92,7 @@ export function* searchStandIns(question: StandInQuestion): Generator<StandInPro
   const known = [...sameMixture(judge), ...usualOptions(judge)]
   judged(known.filter((o) => isWithin(o, scope, context)))
   if (scope === 'anything') judged(toBuy(judge))
-  yield { done: PAINTS, of: 1, soFar: ranked(found, isAsUsual(matters)) }
+  yield { done: PAINTS, of: 1, soFar: ranked(found, asUsual) }
   const isEnough = () => enough !== undefined && [...found.values()].some(enough)
   // where one answer will do, three paints are mixed only when two do not come near
   const sizes = enough && most === 3 ? ([2, 3] as const) : most > 1 ? [most] : []
@@ -104,7 +100,7 @@ export function* searchStandIns(question: StandInQuestion): Generator<StandInPro
     const share: Share = [PAINTS + (i * (PALETTE_DONE - PAINTS)) / sizes.length, PALETTE_DONE]
     if (!isEnough()) yield* mixtures(judge, context.palette, 'mixture of the palette', size, judged, share)
   }
-  yield { done: PALETTE_DONE, of: 1, soFar: ranked(found, isAsUsual(matters)) }
+  yield { done: PALETTE_DONE, of: 1, soFar: ranked(found, asUsual) }
   if (scope !== 'this palette' && most > 1 && !isEnough()) {
     const all = atHandBeside(judge)
     const half = (PALETTE_DONE + OWNED) / 2
@@ -113,11 +109,9 @@ export function* searchStandIns(question: StandInQuestion): Generator<StandInPro
     if (most > 2 && !isEnough())
       yield* mixtures(judge, shortlist(all, pairs, MOST_MIXED), 'mixture of the owned', 3, judged, [half, OWNED])
   }
-  const all = ranked(found, isAsUsual(matters))
+  const all = ranked(found, asUsual)
   return all.length ? ok(all) : fail('nothing-to-compare', 'Nothing that is owned or known can be compared with it.')
 }
-
-const isAsUsual = (matters: Matters) => MATTERS.every((m) => matters[m] === USUAL_MATTERS[m])
 
 /** `searchStandIns` run to its end. */
 export const findStandIns = (question: StandInQuestion): Result<StandIn[]> => toTheEnd(searchStandIns(question))
@@ -145,23 +139,24 @@ function ownedOptions(judge: Judge, paints: readonly Paint[]): Option[] {
 /** Pigments of the reference that nobody here owns alone: the nearest. Glowing and shining ones are no answer for a pan. */
 function toBuy(judge: Judge): Option[] {
   const owned = new Set(judge.context.owned.flatMap((p) => (p.pigments.length === 1 ? p.pigments : [])))
-  const sold = REFERENCE_PIGMENTS.filter((r) => r.code && isPredicted(r) && !owned.has(r.code))
-    .map((r) => ({ r, paint: paintOfPigment(r), difference: judge.alone(r).difference }))
-    .filter(({ difference, paint }) => Number.isFinite(difference) && isMade(paint) && usualOf(paint) > 0)
-  const placed = inOrder(
+  const sold = SOLD.filter(({ pigment, paint }) => !owned.has(pigment.code) && usualOf(paint) > 0)
+    .map(({ pigment, paint }) => ({ pigment, paint, difference: judge.alone(pigment).difference }))
+    .filter(({ difference }) => Number.isFinite(difference))
+  const placed = inOrder<(typeof sold)[number]>(
     sold,
     [
-      { says: 'it lasts', of: ({ paint }) => Math.min(1, lastingOf(paint).level) },
+      lasts(paintOf, 1),
       { says: 'it is nearer', of: ({ difference }) => -difference, within: AS_NEAR },
-      { says: 'it is more usual', of: ({ paint }) => usualOf(paint) },
+      isMoreUsual(paintOf),
       { says: 'it is a little nearer', of: ({ difference }) => -difference },
     ],
-    (p, q) => (p.r.id < q.r.id ? -1 : 1),
+    (p, q) => (p.pigment.id < q.pigment.id ? -1 : 1),
   )
   return placed
     .slice(0, 2 * SHOWN['to buy'])
-    .map(({ item }) => ({ kind: 'to buy', pigment: item.r.id, paint: item.paint }))
+    .map(({ item }) => ({ kind: 'to buy', pigment: item.pigment.id, paint: item.paint }))
 }
+const paintOf = ({ paint }: Sold) => paint
 /** Of what has to be bought the more usual pigment comes first where both are as near as this, CIEDE2000 (judgement). */
 const AS_NEAR = 3
 

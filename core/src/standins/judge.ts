@@ -90,6 +90,9 @@ export class Judge {
     const known = cachedOptics(paint)
     return known.ok ? asItMixes(known.value, this.context.strengths?.get(paint.id)) : undefined
   }
+  /** Whether a mixture is of paints that lie in the palette. */
+  kindOf = (paintIds: readonly string[]): StandInKind =>
+    paintIds.every((id) => this.#here.has(id)) ? 'mixture of the palette' : 'mixture of the owned'
   /** A pigment of the reference as if it were sold. */
   asSold(id: string): Paint | undefined {
     const pigment = pigmentById(id) ?? pigmentByCode(id)

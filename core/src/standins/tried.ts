@@ -13,15 +13,14 @@ export const keyOfTrial = ({ instead }: Trial): string =>
   instead.kind === 'paint' ? `paint ${instead.paintId}` : keyOfMixture(instead.paints.map((p) => p.paintId))
 
 /** What was tried comes into question, also where no search would have found it. */
-export function optionOfTrial(trial: Trial, wanted: Wanted, { context, paint }: Judge): Option[] {
+export function optionOfTrial(trial: Trial, wanted: Wanted, { kindOf, paint }: Judge): Option[] {
   const { instead } = trial
   if (!isSameWanted(trial.wanted, wanted)) return []
   if (instead.kind === 'paint') {
     const own = paint(instead.paintId)
     return own ? [{ kind: 'other pigments', paint: own }] : []
   }
-  const here = new Set(context.palette.map((p) => p.id))
-  const kind = instead.paints.every((p) => here.has(p.paintId)) ? 'mixture of the palette' : 'mixture of the owned'
+  const kind = kindOf(instead.paints.map((p) => p.paintId))
   const paints = instead.paints.map(({ paintId, parts }) => ({ id: paintId, parts }))
   return [{ kind, mixture: { paints, water: instead.water } }]
 }
@@ -34,11 +33,11 @@ const SAME_COLOUR = 8
  * takes, the others, and what fades; last what held badly or was refused.
  */
 function classOf({ kind, trial, fades, usual, isSame, alone }: StandIn, isAsUsual: boolean): number {
-  if (trial?.refused || trial?.held === 'badly') return 7
+  if (trial?.refused || trial?.held === 'badly') return 8
   if (kind === 'another item') return 0
   if (trial?.held) return trial.held === 'well' ? 1 : 2
-  if (fades) return 6
-  if (kind === 'to buy') return 5.5
+  if (fades) return 7
+  if (kind === 'to buy') return 6
   if (!isAsUsual) return 5
   if (isSame || (kind === 'same pigments' && alone.difference < SAME_COLOUR)) return 3
   return usual === undefined ? 5 : 4
@@ -46,6 +45,6 @@ function classOf({ kind, trial, fades, usual, isSame, alone }: StandIn, isAsUsua
 
 /** @param isAsUsual whether what matters is as usual: who says otherwise goes by that, and not by what the trade takes. */
 export const byTrialAndScore =
-  (isAsUsual = true) =>
+  (isAsUsual: boolean) =>
   (one: StandIn, other: StandIn): number =>
     classOf(one, isAsUsual) - classOf(other, isAsUsual) || one.score - other.score || (one.key < other.key ? -1 : 1)

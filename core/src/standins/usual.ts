@@ -2,8 +2,7 @@ import type { Paint } from '../documents/paint'
 import { isUsable } from '../documents/item'
 import { referenceOf, unsureCodes } from '../film/whichReference'
 import { findRecipes } from '../mixing/recipes/findRecipes'
-import { compareText } from '../paints/view'
-import { inOrder, isMade, lastingOf, supplyOf } from '../order'
+import { byPaintName, inOrder, isMade, lasts, supplyOf } from '../order'
 import { replacementOf } from '../pigments/trade'
 import type { Judge, Option } from './judge'
 import { targetOf } from './sought'
@@ -55,11 +54,10 @@ function mixtureOf(judge: Judge, pigments: readonly string[]): Option | undefine
   const recipes = findRecipes({ target, paints: films, most: paints.length as 2 | 3, count: 3 })
   const best = recipes.ok && recipes.value.best.find((r) => r.paints.length === paints.length)
   if (!best) return undefined
-  const here = new Set(judge.context.palette.map((p) => p.id))
-  const kind = best.paints.every((p) => here.has(p.id)) ? 'mixture of the palette' : 'mixture of the owned'
-  return { kind, mixture: { paints: best.paints, water: best.water } }
+  return { kind: judge.kindOf(best.paints.map((p) => p.id)), mixture: { paints: best.paints, water: best.water } }
 }
 
+const itself = (paint: Paint) => paint
 /** Owned paints of one pigment alone: those that last, are there and lie here first. */
 function ofPigment({ sought, context }: Judge, pigment: string): Paint[] {
   const isOf = (paint: Paint) =>
@@ -73,10 +71,10 @@ function ofPigment({ sought, context }: Judge, pigment: string): Paint[] {
   return inOrder(
     context.owned.filter(isOf),
     [
-      { says: 'it lasts', of: (p) => lastingOf(p).level },
+      lasts(itself, 3),
       { says: 'it lies here', of: (p) => Number(here.has(p.id)) },
       { says: 'more of it is there', of: (p) => supplyOf(context.itemsOf(p.id).filter(isUsable)).level },
     ],
-    (p, q) => compareText(p.name, q.name) || compareText(p.id, q.id),
+    byPaintName(itself),
   ).map(({ item }) => item)
 }

@@ -1,10 +1,8 @@
-import { colourDifference, differenceInWords, type Light, toScreen } from '@juxtachrome/core/colour'
+import { colourDifference, differenceInWords, type Light } from '@juxtachrome/core/colour'
 import { colourAt, loadAt } from '@juxtachrome/core/film'
 import { opticsOf } from '~/shared/swatch/opticsOf'
+import { filmStops } from '~/shared/swatch/useSwatch'
 import { type Lens, UNKNOWN } from '../lens'
-
-/** Parts of water at which a paint is drawn, masstone first. */
-const WATERS = [0, 1, 3, 6, 12]
 
 /** Each paint as it looks in the evening, to an eye that is used to the lamp; and how far that is from what it is by day. */
 export const lamp: Lens<unknown> = {
@@ -17,7 +15,7 @@ export const lamp: Lens<unknown> = {
     const changes = Math.max(...[0, 6].map((water) => colourDifference(at(water, 'lamp'), at(water, 'daylight'))))
     return {
       words: `by an evening lamp, to daylight: ${differenceInWords(changes)}`,
-      stops: WATERS.map((water) => toScreen(at(water, 'lamp')).hex),
+      stops: filmStops(optics.value, 'lamp'),
     }
   },
 }

@@ -50,9 +50,11 @@ export function wishWeights({ brief, planned, itemsOf }: WishQuestion): WishWeig
   return {
     fit,
     // what fades is proposed only to who asked for it
-    mayComeIn: (paint) =>
-      excused.has(paint.id) ||
-      (fit(paint).word !== 'ruled out' && (lastingOf(paint).level > 0 || fit(paint).word === 'use up')),
+    mayComeIn(paint) {
+      if (excused.has(paint.id)) return true
+      const { word } = fit(paint)
+      return word === 'use up' || (word !== 'ruled out' && lastingOf(paint).level > 0)
+    },
     own: (paint) => ownWorth(fit(paint)) + ((itemsOf?.(paint.id) ?? 0) > 1 ? OWNED_TWICE : 0),
     ...(whole.length ? { allows } : {}),
   }

@@ -31,5 +31,9 @@ export function fitOf(paint: Paint, brief: Brief | undefined, context: WishConte
   return { word: unsure.length ? 'not sure' : 'fits', reasons }
 }
 
+/** How well a paint meets the wishes, the higher the better; 0 where it meets them. */
+export const wishesMet = ({ word, reasons }: Fit): number =>
+  word === 'use up' ? 1 : word === 'spared' ? -1 : word === 'against a wish' ? -reasons.length : 0
+
 /** Whether it may come in at all. */
 export const isRuledOut = (fit: Fit): boolean => fit.word === 'ruled out'

@@ -12,6 +12,9 @@ export interface Bringing {
   worth: number
 }
 
+/** What paints bring is not known better than this, shares of worth (judgement). */
+export const BRINGS_TIE = 0.005
+
 /** A mixture in parts that a finding speaks of. */
 export interface FoundMixture {
   paints: { id: string; parts: number }[]

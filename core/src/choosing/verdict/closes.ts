@@ -32,7 +32,7 @@ export const CLOSES: Readonly<Record<GapKind, (paint: Paint) => boolean>> = {
   'clean violet': ofFamily('violet'),
   'deep dark': (p) => (view(p).masstone?.L ?? 100) < DARK,
   earth: ofFamily('earth'),
-  'something that lifts': (p) => isLifting(p),
+  'something that lifts': isLifting,
   'opaque light': (p) =>
     levelOn(TRANSPARENCIES, propertiesOf(p).transparency?.value) >= 2 && (view(p).masstone?.L ?? 0) > 85,
   'something that granulates': (p) => granulationOf(p) >= 1,

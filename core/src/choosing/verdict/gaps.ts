@@ -1,11 +1,11 @@
 import type { Brief } from '../../documents/brief'
 import type { Paint } from '../../documents/paint'
-import { inOrder, isColourKnown, isDark, lastingOf, usualOf, type Supply } from '../../order'
+import { byPaintName, hasKnownColour, inOrder, isDark, isMoreUsual, lastingOf, lasts, type Supply } from '../../order'
 import { propertiesOf } from '../../paints/properties'
-import { chromaOf, compareText, viewOfPaint } from '../../paints/view'
-import { fitOf } from '../brief/fit'
+import { chromaOf, viewOfPaint } from '../../paints/view'
+import { fitOf, wishesMet } from '../brief/fit'
 import { DARK } from '../brief/wishes'
-import type { Bringing, Gap, GapKind, Values } from './assessment'
+import { BRINGS_TIE, type Bringing, type Gap, type GapKind, type Values } from './assessment'
 import { CLOSES, granulationOf } from './closes'
 import { SECONDARIES, type Secondary } from './pairs'
 
@@ -32,9 +32,7 @@ export interface GapQuestion {
 
 /** Gaps are named from this many paints on: before, all is missing. */
 const NAMED_FROM = 5
-/** What paints bring is not known better than this, shares of worth (judgement). */
-const BRINGS_TIE = 0.005
-/** ... and of two remedies the one that brings clearly more comes before the more usual one (judgement). */
+/** Of two remedies the one that brings clearly more comes before the more usual one (judgement). */
 const REMEDY_TIE = 0.02
 
 /** Gaps by name in the order in which painters notice them (common practice, no source); of a family only where it is there at all. */
@@ -83,27 +81,25 @@ export function gapsOf(question: GapQuestion): Gap[] {
  */
 function closersOf({ candidates, planned, brief, supplyOf }: GapQuestion, closes: (paint: Paint) => boolean) {
   const own = candidates.filter(({ paint }) => closes(paint) && lastingOf(paint).level > 0)
-  const wishesMet = ({ paint }: GapCandidate) => {
-    const { word, reasons } = fitOf(paint, brief, { palette: planned })
-    return word === 'use up' ? 1 : word === 'spared' ? -1 : word === 'against a wish' ? -reasons.length : 0
-  }
+  const isForDark = closes === CLOSES['deep dark']
   return inOrder(
     own,
     [
-      { says: 'it lasts', of: ({ paint }) => Math.min(2, lastingOf(paint).level) },
+      lasts(paintOf),
       { says: 'more of it is there', of: ({ paint }) => supplyOf?.(paint.id).level ?? 3 },
+      { says: 'it is a dark by itself', of: ({ paint }) => Number(isForDark && isDark(viewOfPaint(paint))) },
       {
-        says: 'it is a dark by itself',
-        of: ({ paint }) => Number(closes === CLOSES['deep dark'] && isDark(viewOfPaint(paint))),
+        says: 'it fits the wishes better',
+        of: ({ paint }) => wishesMet(fitOf(paint, brief, { palette: planned })),
       },
-      { says: 'it fits the wishes better', of: wishesMet },
       { says: 'it brings more', of: ({ bringing }) => bringing.worth, within: REMEDY_TIE },
-      { says: 'it is more usual', of: ({ paint }) => usualOf(paint) },
-      { says: 'its colour is known', of: ({ paint }) => Number(isColourKnown(viewOfPaint(paint))) },
+      isMoreUsual(paintOf),
+      hasKnownColour(paintOf),
     ],
-    (p, q) => compareText(p.paint.name, q.paint.name) || compareText(p.paint.id, q.paint.id),
+    byPaintName(paintOf),
   ).map(({ item }) => item)
 }
+const paintOf = ({ paint }: GapCandidate) => paint
 
 const withRemedy = (gap: Gap, [best]: readonly GapCandidate[]): Gap => (best ? { ...gap, remedy: best.bringing } : gap)
 

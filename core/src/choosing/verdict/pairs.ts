@@ -7,7 +7,7 @@ import { mixtureOf, ratioGroups } from '../../mixing/kernel/ratios'
 import { targetGrid } from '../../mixing/kernel/targetGrid'
 import { mixOptics } from '../../mixing/mixOptics'
 import type { PaintFamily } from '../../colour/wheel'
-import { inOrder, lastingOf, usualOf } from '../../order'
+import { inOrder, isMoreUsual, lasts } from '../../order'
 import { chromaOf, compareText, viewOfPaint } from '../../paints/view'
 import type { FoundMixture, Neutral, Values } from './assessment'
 import { printed } from './indexes'
@@ -92,6 +92,8 @@ interface Partner {
   grey: FoundMixture
 }
 
+const paintOf = ({ of }: Partner) => of.paint
+
 /** What painters grey each family with (common practice, no source). */
 const GREYS_WITH: Readonly<Partial<Record<PaintFamily, readonly PaintFamily[]>>> = {
   blue: ['red earth', 'orange', 'brown'],
@@ -120,10 +122,10 @@ function usualFirst({ paint }: Usable, partners: readonly Partner[]): Partner[] 
   return inOrder(
     partners,
     [
-      { says: 'it lasts', of: ({ of }) => Math.min(1, lastingOf(of.paint).level) },
+      lasts(paintOf, 1),
       { says: 'it is the usual partner', of: place },
       { says: 'it is greyer', of: ({ grey }) => -grey.C, within: AS_GREY },
-      { says: 'it is more usual', of: ({ of }) => usualOf(of.paint) },
+      isMoreUsual(paintOf),
     ],
     (p, q) => compareText(p.of.id, q.of.id),
   ).map(({ item }) => item)

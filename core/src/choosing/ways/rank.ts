@@ -4,14 +4,23 @@ import { middleOfFamily, type AnyFamily, type HueFamily } from '../../colour/whe
 import type { Brief } from '../../documents/brief'
 import type { CallWants, GuideCall } from '../../documents/guide'
 import type { Paint } from '../../documents/paint'
-import { referenceOf } from '../../film/whichReference'
 import { propertiesOf } from '../../paints/properties'
-import { compareText, viewOfPaint, type PaintView } from '../../paints/view'
-import { inOrder, isColourKnown, isDark, lastingOf, usualOf, type Criterion, type Supply } from '../../order'
-import { cautionsOfCodes } from '../../pigments/cautions'
+import { viewOfPaint, type PaintView } from '../../paints/view'
+import {
+  byPaintName,
+  hasKnownColour,
+  inOrder,
+  isDark,
+  isMoreUsual,
+  lastingOf,
+  lasts,
+  needsNoCaution,
+  type Criterion,
+  type Supply,
+} from '../../order'
 import { counted } from '../../units'
-import { fitOf, isRuledOut, type Fit } from '../brief/fit'
-import type { Bringing } from '../verdict/assessment'
+import { fitOf, isRuledOut, wishesMet, type Fit } from '../brief/fit'
+import { BRINGS_TIE, type Bringing } from '../verdict/assessment'
 import { DARK } from '../brief/wishes'
 
 /** A paint that may answer a call. */
@@ -52,7 +61,7 @@ export function rankCall(call: GuideCall, paints: readonly Paint[], context: Ran
   const judged = paints.filter((p) => !inAlready.has(p.id)).map((paint) => judge(viewOfPaint(paint), call, context))
   const answering = judged.filter((j) => j.miss.misses === 0)
   const list = answering.length ? answering : judged.filter((j) => Number.isFinite(j.miss.misses))
-  const placed = inOrder(list, criteriaOf(call, list, context), byName)
+  const placed = inOrder(list, criteriaOf(call, list, context), byPaintName(paintOf))
   return placed.slice(0, answering.length ? most : NEAREST).map(({ item, ahead }, i, all) => ({
     ...item.candidate,
     ...(ahead && i < all.length - 1 ? { ahead } : {}),
@@ -65,8 +74,6 @@ export const answersCall = ({ wants }: GuideCall, paint: Paint): boolean =>
 
 /** So many are named where nobody answers. */
 const NEAREST = 5
-/** What paints bring is not known better than this, shares of worth (judgement). */
-const BRINGS_TIE = 0.005
 /** A paint with less than this share of the chroma of the most colourful that answers is a dull one of its kind (judgement). */
 const DULL = 0.7
 
@@ -99,8 +106,7 @@ function judge(view: PaintView, { wants }: GuideCall, context: RankContext): Jud
   }
 }
 
-const byName = ({ view: p }: Judged, { view: q }: Judged) =>
-  compareText(p.paint.name, q.paint.name) || compareText(p.paint.id, q.paint.id)
+const paintOf = ({ view }: Judged) => view.paint
 
 /** C* of the more colourful of masstone and wash. */
 const mostChroma = ({ masstone, wash }: PaintView) =>
@@ -120,30 +126,23 @@ function criteriaOf({ wants }: GuideCall, list: readonly Judged[], { planned }: 
     { says: 'it comes nearer to what is called for', of: ({ miss }) => -miss.misses },
     { says: 'it is the cleaner one', of: (j) => Number(isClean(j)) },
     ...(isDarkest ? [{ says: 'it is a dark by itself', of: (j: Judged) => Number(isDark(j.view)) }] : []),
-    // what some rate lower is marked and not barred
-    { says: 'it lasts', of: ({ view }) => Math.min(2, lastingOf(view.paint).level) },
+    lasts(paintOf),
     { says: 'more of it is there', of: ({ evidence }) => evidence.supply.level },
     { says: 'it fits the wishes better', of: ({ fit }) => wishesMet(fit) },
     { says: 'it is one pigment', of: ({ view }) => Number(view.paint.pigments.length === 1) },
     { says: 'it brings more', of: gain, within: BRINGS_TIE },
     { says: 'you use it more', of: ({ evidence }) => evidence.palettes + Math.max(0, evidence.items - 1) },
-    { says: 'it is more usual', of: ({ view }) => usualOf(view.paint) },
-    // where a code covers colours that lie far apart, nobody knows which this one is
-    { says: 'its colour is known', of: ({ view }) => Number(isColourKnown(view)) },
+    isMoreUsual(paintOf),
+    hasKnownColour(paintOf),
     { says: 'it is more colourful', of: ({ view }) => (isOfHue ? mostChroma(view) : 0), within: CHROMA_TIE },
     {
       says: 'it is nearer the middle',
       of: ({ view }) => (hasLean ? 0 : -(view.lean?.strength ?? 1)),
       within: MIDDLE_TIE,
     },
-    {
-      says: 'it needs no caution',
-      of: ({ view: { paint } }) => Number(cautionsOfCodes(paint.pigments, referenceOf(paint)).isMild),
-    },
+    needsNoCaution(paintOf),
   ]
 }
-const wishesMet = ({ word, reasons }: Fit) =>
-  word === 'use up' ? 1 : word === 'spared' ? -1 : word === 'against a wish' ? -reasons.length : 0
 
 function reasonsOf({ view, miss, fit, evidence, gain }: Judged, { planned }: RankContext): string[] {
   const { paint } = view

@@ -1,7 +1,7 @@
 import { PaletteReach, type SetSize } from '../../reach/paletteReach'
 import type { CoverTable } from '../best/cover'
 import { lastingOf } from '../../order'
-import { rolesOnlyOf } from '../roles'
+import { ROLES } from '../roles'
 import { twinDifference, TWINS_BELOW } from '../verdict/tooMuch'
 import { viewOfPaint } from '../../paints/view'
 import type { Paint } from '../../documents/paint'
@@ -33,13 +33,17 @@ export interface ReduceQuestion {
   itemsOf?: (paintId: string) => number
 }
 
-/** What counts beside the colours, as shares of worth (judgement): the last paint of a role is worth a missing hue, a tube that is mixed already a tie. */
+/**
+ * What counts beside the colours, as shares of worth (judgement): the last paint of a role is worth a missing hue, a tube
+ * that is mixed already a tie.
+ */
 const [ROLE, MIXTURE, FADES, USED] = [0.04, -0.01, -0.02, 0.004]
 
 /**
  * Takes out the least missed paint, one at a time: of near twins the one that is missed less first, then whatever the
  * rest reaches without it. What hands and paper ask of a palette counts with its colours: the last earth, the last dark
- * stay longer than what they reach alone would keep them, mixtures in the tube and what fades go sooner. Going back a step puts the paint back as it was. Yields every step; deterministic.
+ * stay longer than what they reach alone would keep them, mixtures in the tube and what fades go sooner. Going back a step
+ * puts the paint back as it was. Yields every step; deterministic.
  */
 export function* reduceSteps({
   paints,
@@ -60,27 +64,30 @@ export function* reduceSteps({
     counters.reduce((sum, c) => sum + c.share * of(c.reach), 0) / shares
   const left = new Map(paints.map((p) => [p.id, p]))
   const twins = twinPairs(paints)
+  const handling = new Map(paints.map((p) => [p.id, handlingOf(p, itemsOf?.(p.id) ?? 0)]))
+  const holders = ROLES.map((role) => new Set(paints.filter(role.is).map((p) => p.id)))
+  const onlyOf = (id: string) => ROLES.filter((_, i) => holders[i]!.has(id) && holders[i]!.size === 1)
   const steps: ReduceStep[] = []
   let lost = 0
   while (left.size > Math.max(until, stays.size)) {
     const going = [...left.keys()].filter((id) => !stays.has(id))
     const losses = new Map(going.map((id) => [id, mean((r) => r.lossOf(id).worth)]))
-    const still = [...left.values()]
-    const missed = (id: string) => losses.get(id)! + handlingOf(left.get(id)!, still, itemsOf?.(id) ?? 0)
+    const missed = new Map(going.map((id) => [id, losses.get(id)! + handling.get(id)! + ROLE * onlyOf(id).length]))
     const isLeft = (id: string) => left.has(id)
     const paired = twins.filter(({ ids }) => ids.every(isLeft))
     const inPairs = going.filter((id) => paired.some(({ ids }) => ids.includes(id)))
     const among = inPairs.length ? inPairs : going
-    const least = among.reduce((best, id) => (missed(id) < missed(best) - 1e-12 ? id : best))
+    const least = among.reduce((best, id) => (missed.get(id)! < missed.get(best)! - 1e-12 ? id : best))
     const twin = paired
       .filter(({ ids }) => ids.includes(least))
       .sort((p, q) => p.difference - q.difference)
       .map(({ ids, difference }) => ({ paintId: ids.find((id) => id !== least)!, difference }))[0]
     const loss = losses.get(least)!
-    const goes = rolesOnlyOf(left.get(least)!, still).map((role) => role.words)
+    const goes = onlyOf(least).map((role) => role.words)
     lost += loss
     for (const { reach } of counters) reach.remove(least)
     left.delete(least)
+    for (const own of holders) own.delete(least)
     const step = { paintId: least, loss, lost, goes, reach: mean((r) => r.figures().reach), ...(twin ? { twin } : {}) }
     steps.push(step)
     yield step
@@ -88,11 +95,10 @@ export function* reduceSteps({
   return steps
 }
 
-/** What a paint counts beside the colours that it brings. */
-function handlingOf(paint: Paint, still: readonly Paint[], items: number): number {
-  const roles = ROLE * rolesOnlyOf(paint, still).length
+/** What a paint counts beside the colours that it brings, whatever else is there. */
+function handlingOf(paint: Paint, items: number): number {
   const mixture = paint.pigments.length > 1 ? MIXTURE : 0
-  return roles + mixture + (lastingOf(paint).level === 0 ? FADES : 0) + (items > 1 ? USED : 0)
+  return mixture + (lastingOf(paint).level === 0 ? FADES : 0) + (items > 1 ? USED : 0)
 }
 
 function twinPairs(paints: readonly Paint[]): { ids: [string, string]; difference: number }[] {

@@ -1,11 +1,11 @@
 import { toLch } from '../../colour/lch'
 import { sectorOf } from '../../colour/wheel'
-import { colourAt } from '../../film/optics'
+import { colourAt, type Optics } from '../../film/optics'
 import { KERNEL_LOADS } from '../../mixing/kernel/layout'
 import { MixtureKernel } from '../../mixing/kernel/mixtureKernel'
 import { mixtureOf, ratioGroups } from '../../mixing/kernel/ratios'
 import { targetGrid } from '../../mixing/kernel/targetGrid'
-import { mixOptics } from '../../mixing/mixOptics'
+import { mixOptics, mixSound } from '../../mixing/mixOptics'
 import type { PaintFamily } from '../../colour/wheel'
 import { inOrder, isMoreUsual, lasts } from '../../order'
 import { chromaOf, compareText, viewOfPaint } from '../../paints/view'
@@ -133,29 +133,50 @@ function usualFirst({ paint }: Usable, partners: readonly Partner[]): Partner[] 
 
 /** How far one paint may outweigh the other where a trace decides, parts to one. */
 const [NEAR, FAR, FINER] = [4, 32, 1.12]
-/** A strong violet in a yellow: the grey lies beyond the ratios of the grid. Whole parts, at half load. */
+interface FarGrey {
+  ratio: readonly [number, number]
+  L: number
+  C: number
+}
+/** By the two films: one paint that comes or goes leaves the other pairs of a palette as they are. */
+const farGreys = new WeakMap<Optics, WeakMap<Optics, FarGrey | 'none'>>()
+
+/** A strong violet in a yellow: the grey lies beyond the ratios of the grid. Whole parts, at half load and at masstone. */
 function farGrey(one: Usable, other: Usable): FoundMixture | undefined {
   if (![one, other].some((u) => viewOfPaint(u.paint).family === 'yellow')) return undefined
-  let best: FoundMixture | undefined
-  for (const load of GREYS.map((g) => KERNEL_LOADS[g]!))
-    for (let parts = NEAR; parts <= FAR; parts = Math.max(parts + 1, Math.round(parts * FINER)))
-      for (const ratio of [
-        [parts, 1],
-        [1, parts],
-      ]) {
-        const found = inFull([one, other], ratio, load)
-        if (found && found.C < (best?.C ?? NEAR_GREY)) best = found
-      }
-  return best
+  const known = farGreys.get(one.optics) ?? new WeakMap<Optics, FarGrey | 'none'>()
+  const grey = known.get(other.optics) ?? searchFarGrey(one.optics, other.optics) ?? 'none'
+  farGreys.set(one.optics, known.set(other.optics, grey))
+  if (grey === 'none') return undefined
+  return { paints: inParts([one, other], grey.ratio), L: grey.L, C: grey.C }
 }
+
+function searchFarGrey(one: Optics, other: Optics): FarGrey | undefined {
+  const best = GREYS.map((): FarGrey | undefined => undefined)
+  for (let parts = NEAR; parts <= FAR; parts = Math.max(parts + 1, Math.round(parts * FINER)))
+    for (const ratio of [[parts, 1] as const, [1, parts] as const]) {
+      const mixed = mixSound([
+        { optics: one, parts: ratio[0] },
+        { optics: other, parts: ratio[1] },
+      ])
+      GREYS.forEach((load, n) => {
+        const { L, C } = toLch(colourAt(mixed, KERNEL_LOADS[load]!))
+        if (C < (best[n]?.C ?? NEAR_GREY)) best[n] = { ratio, L, C }
+      })
+    }
+  const [first, then] = best
+  return then && (!first || then.C < first.C) ? then : first
+}
+
+const inParts = (members: readonly Usable[], ratio: readonly number[]) =>
+  members.map((m, i) => ({ id: m.id, parts: ratio[i]! })).sort((p, q) => q.parts - p.parts)
 
 /** A mixture with all 36 bands. */
 function inFull(members: readonly Usable[], ratio: readonly number[], load: number): FoundMixture | undefined {
   const mixed = mixOptics(members.map((m, i) => ({ optics: m.optics, parts: ratio[i]! })))
   if (!mixed.ok) return undefined
   const { L, C } = toLch(colourAt(mixed.value, load))
-  const paints = members.map((m, i) => ({ id: m.id, parts: ratio[i]! })).sort((p, q) => q.parts - p.parts)
-  return { paints, L, C }
+  return { paints: inParts(members, ratio), L, C }
 }
 
 /** C* from which a thin wash still has a colour (judgement). */

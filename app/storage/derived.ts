@@ -17,7 +17,7 @@ const MOST_ANSWERS = 40
 const MOST_PARTS = 6
 const ANSWER = 'answer '
 /** Raised when answers come out otherwise from the same documents; it is in their keys. */
-export const ANSWERS_VERSION = 2
+export const ANSWERS_VERSION = 3
 
 /** What was worked out and takes long: a database of its own, which may be dropped at any time and is never exported. */
 class Derived extends Dexie {

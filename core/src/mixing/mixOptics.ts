@@ -12,7 +12,7 @@ export interface Share<T extends Optics = Optics> {
 /** More parts than this are a slip, and their sums lose the small ones. */
 const MOST_PARTS = 1e6
 /** Mixed absorption beyond this is as good as black, and keeps the search's sums in range. */
-const MOST_K = 60
+export const MOST_K = 60
 
 /** What no paint has, whatever it is measured with. */
 const MOST = 1e6

@@ -1,11 +1,12 @@
 import { keyOfHeld } from '../collection/keys'
 import type { Reading } from '../collection/reading'
 import { fail, ok, type Result } from '../result'
-import { joinParts, keyOfIndex, type IndexPart, type MixtureIndex } from './mixtureIndex'
+import { bytesOf, joinParts, keyOfIndex, type IndexPart, type MixtureIndex } from './mixtureIndex'
 
-/** Indexes at hand in this worker or script, by their keys: the newest few, since each may take many megabytes. */
+/** Indexes at hand in this worker or script, by their keys, those last used at the end. */
 const held = new Map<string, MixtureIndex>()
-const MOST_HELD = 8
+/** As many bytes of them as a device can spare; a handful is kept however large, since one question may need several. */
+const [MOST_BYTES, ALWAYS_HELD] = [256e6, 8]
 const listeners = new Set<(key: string) => void>()
 
 /** Hears of every index that comes in, whoever made it. */
@@ -16,9 +17,11 @@ export function whenHeld(listener: (key: string) => void): void {
 export function holdIndex(key: string, index: MixtureIndex): void {
   const isNew = !held.delete(key)
   held.set(key, index)
-  for (const oldest of held.keys()) {
-    if (held.size <= MOST_HELD) break
+  let bytes = [...held.values()].reduce((sum, one) => sum + bytesOf(one), 0)
+  for (const [oldest, one] of held) {
+    if (bytes <= MOST_BYTES || held.size <= ALWAYS_HELD) break
     held.delete(oldest)
+    bytes -= bytesOf(one)
   }
   if (isNew) for (const listener of listeners) listener(key)
 }
@@ -32,10 +35,18 @@ export function holdParts(parts: readonly IndexPart[]): Result<string> {
   return ok(key)
 }
 
-export const heldIndex = (key: string): MixtureIndex | undefined => held.get(key)
+/** An index that is at hand; asking for it keeps it at hand longer. */
+export function heldIndex(key: string): MixtureIndex | undefined {
+  const index = held.get(key)
+  if (index) {
+    held.delete(key)
+    held.set(key, index)
+  }
+  return index
+}
 
 /** The same for whoever wants to hear when an index that was looked for comes in. */
 export function heldIndexIn(reading: Reading, key: string): MixtureIndex | undefined {
   reading.note(keyOfHeld(key))
-  return held.get(key)
+  return heldIndex(key)
 }

@@ -7,7 +7,7 @@ import { fail, ok, type Result } from '../result'
 import { keyOfTable, type TargetTable } from './targetTable'
 
 /** Raised when the kernel or what is stored changes, so that older indexes are not used. */
-export const INDEX_VERSION = 2
+export const INDEX_VERSION = 3
 /** Above this many paints the index takes more time and memory than it is worth. */
 export const MOST_INDEXED = 300
 

@@ -22,6 +22,10 @@ const WHITE = REFERENCE_PIGMENTS.filter(isPredicted).findIndex((p) => p.code ===
 const TARGETS = Array.from({ length: 60 }, (_, i) =>
   labD65(22 + ((i * 37) % 70), ((i * 53) % 90) - 40, ((i * 71) % 110) - 40),
 )
+/** Denser, and of colours that paint reaches. */
+const MANY = Array.from({ length: 300 }, (_, i) =>
+  labD65(25 + ((i * 37) % 65), ((i * 53) % 81) - 40, ((i * 71) % 97) - 40),
+)
 const some = (from: number, count: number, step = 41) => {
   const picked = Array.from({ length: count }, (_, i) => USABLE[(from + i * step) % USABLE.length]!)
   return [{ ...picked[0]!, perPart: 1.4 }, USABLE[WHITE]!, ...picked.slice(1)].slice(0, count)
@@ -81,50 +85,43 @@ describe('the kernel', () => {
     expect(Math.max(...off)).toBeLessThan(5)
   })
 
-  it('a set serves exactly the targets that one of its mixtures is near, less those of its parts', () => {
+  it.each([3, 5, 8, 20])('what a set serves within %i it does, by all bands and the whole formula', (near) => {
     const optics = some(7, 6)
-    const near = 5
-    const grid = targetGrid(TARGETS, near)
+    const grid = targetGrid(MANY, near)
     const kernel = new MixtureKernel(optics, grid)
-    const squared = (t: number, L: number, a: number, b: number) => {
-      const q = grid.forms.subarray(t * 9, t * 9 + 9)
-      const [dL, da, db] = [L - q[0]!, a - q[1]!, b - q[2]!]
-      return q[3]! * dL * dL + q[4]! * da * da + q[5]! * db * db + q[6]! * da * db + q[7]! * dL * da + q[8]! * dL * db
-    }
-    const reached = (members: readonly number[]) => {
-      const { first, count } = ratioGroups()
-      const size = members.length as 1 | 2 | 3
-      const hit = new Map<number, number>()
-      for (let g = 0; g < count[size]; g += 1) {
-        const labs = kernel.mix(members, first[size] + g)
-        for (let l = 0; l < 12; l += 1)
-          for (let lane = 0; lane < 4; lane += 1)
-            for (let t = 0; t < TARGETS.length; t += 1) {
-              const at = l * 12 + lane
-              const d = squared(t, labs[at]!, labs[at + 4]!, labs[at + 8]!)
-              if (d < near * near - 1e-3) hit.set(t, Math.min(hit.get(t) ?? Infinity, d))
-            }
-      }
-      return hit
-    }
+    /** The oracle: every mixture of the kernel's, worked out as whatever is shown is. */
+    const differences = (members: readonly number[]) =>
+      KERNEL_RATIOS[members.length as 1 | 2 | 3].flatMap((ratio) => {
+        const mixed = mixOptics(members.map((m, i) => ({ optics: optics[m]!, parts: ratio[i]! })))
+        if (!mixed.ok) throw new Error(mixed.error.message)
+        return KERNEL_LOADS.map((load) => {
+          const { L, a, b } = colourAt(mixed.value, load)
+          return { ratio, load, from: MANY.map((t) => ciede2000(L, a, b, t.L, t.a, t.b)) }
+        })
+      })
     const own = new Map<string, Set<number>>()
+    let [reached, missed] = [0, 0]
     for (const members of setsOf(6).sort((p, q) => p.length - q.length)) {
       const served = kernel.serve(members)
       const parts = members.flatMap((_, i) => [...(own.get(members.filter((__, j) => j !== i).join()) ?? [])])
-      const all = reached(members)
-      const expected = [...all.keys()].filter((t) => !parts.includes(t)).sort((p, q) => p - q)
-      const got = [...served.targets].sort((p, q) => p - q)
-      // borderline ones may fall either way
-      const clear = got.filter((t) => served.squared[served.targets.indexOf(t)]! < near * near - 1e-3)
-      expect(clear, members.join()).toEqual(expected)
+      const all = differences(members)
       served.targets.forEach((t, i) => {
-        if (all.has(t)) expect(served.squared[i]!).toBeCloseTo(all.get(t)!, 3)
-        expect(mixtureOf(served.choice[i]!, members.length as 1 | 2 | 3).ratio).toHaveLength(members.length)
+        const { ratio, load } = mixtureOf(served.choice[i]!, members.length as 1 | 2 | 3)
+        const named = all.find((m) => m.ratio === ratio && m.load === KERNEL_LOADS[load])!
+        expect(named.from[t], `${members.join()} ${t}`).toBeLessThan(near + 1e-3)
+        expect(parts).not.toContain(t)
+      })
+      MANY.forEach((_, t) => {
+        if (parts.includes(t) || !all.some((m) => m.from[t]! <= near)) return
+        reached += 1
+        if (!served.targets.includes(t)) missed += 1
       })
       own.set(members.join(), new Set([...parts, ...served.targets]))
       if (members.length < 3) kernel.mark(members, served.targets)
     }
-    expect([...own.values()].some((s) => s.size > 5)).toBe(true)
+    expect(reached).toBeGreaterThan(30)
+    // twelve bands overlook a few at the edge: silence, never a promise
+    expect(missed / reached).toBeLessThan(near > 10 ? 0.2 : 0.06)
   })
 
   it('a row of triples says what each of them says alone', () => {

@@ -1,4 +1,7 @@
 import type { Optics } from '../../film/optics'
+import { BANDS } from '../../colour/bands'
+import { X_WEIGHTS, Y_WEIGHTS, Z_WEIGHTS } from '../../colour/observer.generated'
+import { WHITE_D65 } from '../../colour/tristimulus'
 import { atNodes, NODE_COUNT, NODE_WEIGHTS } from '../recipes/nodes'
 import { groundAtNodes, sheetOfAll } from '../recipes/nodeSheet'
 import { ratioGroups } from './ratios'
@@ -25,6 +28,8 @@ export interface Layout {
   scratchLabs: number
   counts: number
   out: number
+  /** Where the colours lie by which the targets in `out` are met, L*, a*, b* each. */
+  met: number
   /** Words of 32 targets. */
   words: number
 }
@@ -39,12 +44,15 @@ export function layOut(optics: readonly Optics[], grid: TargetGrid) {
     at += Math.ceil(bytes / 16) * 16
     return here
   }
-  const head = take(88)
+  const head = take(100)
   const grounds = take(NODE_COUNT * 4)
   const paints = take(n * NODE_COUNT * 2 * 4)
   const perPart = take(n * 4)
   const body = take(n * 4)
   const weights = take(NODE_COUNT * 3 * 4)
+  const wholes = take(n * BANDS * 2 * 4)
+  const wholeGround = take(BANDS * 4)
+  const wholeWeights = take(BANDS * 3 * 4)
   const ratios = take(RATIOS.length * 4)
   const cells = take(grid.starts.byteLength)
   const listed = take(grid.listed.byteLength)
@@ -58,6 +66,7 @@ export function layOut(optics: readonly Optics[], grid: TargetGrid) {
   const counts = take(n * 2)
   // a row of triples may serve every target by each of them
   const out = take((n + 1) * Math.max(2, grid.count) * 2)
+  const met = take((n + 1) * grid.count * 12)
   const fill = (memory: ArrayBufferLike) => {
     const floats = new Float32Array(memory)
     const ints = new Int32Array(memory)
@@ -65,6 +74,15 @@ export function layOut(optics: readonly Optics[], grid: TargetGrid) {
       const nodes = atNodes(paint)
       floats.set(nodes.K, paints / 4 + i * NODE_COUNT * 2)
       floats.set(nodes.S, paints / 4 + i * NODE_COUNT * 2 + NODE_COUNT)
+      const { body: thick = 1 } = paint
+      floats.set(
+        paint.K.map((k) => k / thick),
+        wholes / 4 + i * BANDS * 2,
+      )
+      floats.set(
+        paint.S.map((s) => s / thick),
+        wholes / 4 + i * BANDS * 2 + BANDS,
+      )
       floats[perPart / 4 + i] = paint.perPart ?? 1
       floats[body / 4 + i] = paint.body ?? 1
     })
@@ -74,6 +92,12 @@ export function layOut(optics: readonly Optics[], grid: TargetGrid) {
     floats.set(ground, grounds / 4)
     for (let i = 0; i < NODE_COUNT; i += 1)
       floats.set([x[i]! * through, y[i]! * through, z[i]! * through], weights / 4 + i * 3)
+    floats.set(sheet.ground, wholeGround / 4)
+    const all = [X_WEIGHTS.map((w) => w / WHITE_D65.X), Y_WEIGHTS.map((w) => w / WHITE_D65.Y)]
+    floats.set(
+      [...all, Z_WEIGHTS.map((w) => w / WHITE_D65.Z)].flat().map((w) => w * through),
+      wholeWeights / 4,
+    )
     floats.set(RATIOS, ratios / 4)
     ints.set(grid.starts, cells / 4)
     new Uint16Array(memory).set(grid.listed, listed / 2)
@@ -104,6 +128,7 @@ export function layOut(optics: readonly Optics[], grid: TargetGrid) {
     ints[head / 4 + 19] = grid.across
     floats[head / 4 + 20] = grid.limit
     floats[head / 4 + 21] = sheet.k2
+    ints.set([wholes, wholeGround, wholeWeights], head / 4 + 22)
   }
   return {
     bytes: at,
@@ -115,6 +140,7 @@ export function layOut(optics: readonly Optics[], grid: TargetGrid) {
     scratchLabs: scratch + SCRATCH_LABS,
     counts,
     out,
+    met,
     words,
     fill,
   }

@@ -1,3 +1,5 @@
+import { BANDS } from '../../colour/bands'
+import { MOST_K } from '../mixOptics'
 import { NODE_COUNT } from '../recipes/nodes'
 import { LANES, LOAD_COUNT, type Layout } from './layout'
 import type { KernelCore } from './kernelCore'
@@ -26,8 +28,16 @@ function cbrt(x: number): number {
   return y
 }
 
+/** The depth tanh(g X) / g at one of the starts, as a short fraction; u = g g. */
+function begun(u: number, X: number): number {
+  const v = r(u * r(X * X))
+  return r(r(X * r(15 + v)) / r(15 + r(6 * v)))
+}
+/** The depth at twice the load. */
+const doubled = (u: number, t: number): number => r(r(t + t) / r(1 + r(u * r(t * t))))
+
 /**
- * The mixing kernel in TypeScript, for where WebAssembly cannot run and as the oracle of `core/kernel/mixtures.ts`:
+ * The mixing kernel in TypeScript, for where WebAssembly cannot run and as the oracle of `core/kernel`:
  * the same steps in the same order, each rounded to single precision, so that both give the same numbers.
  */
 export function plainKernel(layout: Omit<Layout, 'memory'>, fill: (memory: ArrayBufferLike) => void): KernelCore {
@@ -48,16 +58,40 @@ export function plainKernel(layout: Omit<Layout, 'memory'>, fill: (memory: Array
   const grounds = head(16) / 4
   const [surface, step, limit, k2] = [headFloat(17), headFloat(18), headFloat(20), headFloat(21)]
   const across = head(19)
+  const [wholes, wholeGround, wholeWeights] = [22, 23, 24].map((i) => head(i) / 4) as unknown as Six
   const labs = scratch + NODE_COUNT * LOAD_COUNT * LANES
 
-  function lane(i: number, j: number, k: number, count: number, group: number, at: number): void {
-    const e1 = r(floats[ratios + group * 12 + at]! * floats[perPart + i]!)
-    const e2 = r(floats[ratios + group * 12 + 4 + at]! * floats[perPart + j]!)
-    const e3 = r(floats[ratios + group * 12 + 8 + at]! * floats[perPart + k]!)
+  const uOf = (K: number, S: number) => r(K * r(r(K + S) + S))
+  /** Reflectance inside a film over a ground by its depth, divided by what the surface holds back: R / (1 - k2 R), as one fraction. */
+  function film(K: number, S: number, G: number): (depth: number) => number {
+    const sum = r(K + S)
+    const p = r(S - r(sum * G))
+    const q = r(r(sum - r(S * G)) - r(k2 * p))
+    const rest = r(1 - r(k2 * G))
+    return (t) => r(r(G + r(p * t)) / r(rest + r(q * t)))
+  }
+
+  /** How much of each paint lies in a film of the mixture whose ratio begins at `ratio`. */
+  function weigh(i: number, j: number, k: number, ratio: number): readonly [number, number, number] {
+    const e1 = r(floats[ratio]! * floats[perPart + i]!)
+    const e2 = r(floats[ratio + 4]! * floats[perPart + j]!)
+    const e3 = r(floats[ratio + 8]! * floats[perPart + k]!)
     const total = r(r(e1 + e2) + e3)
     const thick = r(r(r(e1 * floats[body + i]!) + r(e2 * floats[body + j]!)) + r(e3 * floats[body + k]!))
     const laid = r(thick / r(total * total))
-    const [w1, w2, w3] = [r(e1 * laid), r(e2 * laid), r(e3 * laid)]
+    return [r(e1 * laid), r(e2 * laid), r(e3 * laid)]
+  }
+
+  /** L*, a*, b* of tristimulus values, so many places apart from `into` on. */
+  function putLab(X: number, Y: number, Z: number, into: number, apart: number): void {
+    const [fx, fy, fz] = [cbrt(Math.max(X, FLOOR)), cbrt(Math.max(Y, FLOOR)), cbrt(Math.max(Z, FLOOR))]
+    floats[into] = r(r(116 * fy) - 16)
+    floats[into + apart] = r(500 * r(fx - fy))
+    floats[into + 2 * apart] = r(200 * r(fy - fz))
+  }
+
+  function lane(i: number, j: number, k: number, count: number, group: number, at: number): void {
+    const [w1, w2, w3] = weigh(i, j, k, ratios + group * 12 + at)
     const [p1, p2, p3] = [i, j, k].map((p) => paints + p * NODE_COUNT * 2) as unknown as Six
     for (let n = 0; n < NODE_COUNT; n += 1) {
       let K = r(w1 * floats[p1 + n]!)
@@ -71,21 +105,14 @@ export function plainKernel(layout: Omit<Layout, 'memory'>, fill: (memory: Array
         S = r(S + r(w3 * floats[p3 + NODE_COUNT + n]!))
       }
       const G = floats[grounds + n]!
-      const sum = r(K + S)
-      const u = r(K * r(sum + S))
-      const p = r(S - r(sum * G))
-      // what the surface holds back inside: R / (1 - k2 R), as one fraction
-      const q = r(r(sum - r(S * G)) - r(k2 * p))
-      const rest = r(1 - r(k2 * G))
-      const twice = (t: number) => r(r(t + t) / r(1 + r(u * r(t * t))))
+      const u = uOf(K, S)
+      const seen = film(K, S, G)
       for (let chain = 0; chain < 2; chain += 1) {
-        const X = STARTS[chain]!
-        const v = r(u * r(X * X))
-        let t = twice(twice(r(r(X * r(15 + v)) / r(15 + r(6 * v)))))
+        let t = doubled(u, doubled(u, begun(u, STARTS[chain]!)))
         for (let o = 0; o < OCTAVES; o += 1) {
           const load = (OCTAVES - 1 - o) * 2 + chain
-          floats[scratch + (n * LOAD_COUNT + load) * LANES + at] = r(r(G + r(p * t)) / r(rest + r(q * t)))
-          if (o < OCTAVES - 1) t = twice(t)
+          floats[scratch + (n * LOAD_COUNT + load) * LANES + at] = seen(t)
+          if (o < OCTAVES - 1) t = doubled(u, t)
         }
       }
     }
@@ -100,11 +127,7 @@ export function plainKernel(layout: Omit<Layout, 'memory'>, fill: (memory: Array
       Y = r(Y + r(R * floats[weights + n * 3 + 1]!))
       Z = r(Z + r(R * floats[weights + n * 3 + 2]!))
     }
-    const [fx, fy, fz] = [cbrt(Math.max(X, FLOOR)), cbrt(Math.max(Y, FLOOR)), cbrt(Math.max(Z, FLOOR))]
-    const into = labs + l * 3 * LANES + at
-    floats[into] = r(r(116 * fy) - 16)
-    floats[into + LANES] = r(500 * r(fx - fy))
-    floats[into + 2 * LANES] = r(200 * r(fy - fz))
+    putLab(X, Y, Z, labs + l * 3 * LANES + at, LANES)
   }
 
   function mix(i: number, j: number, k: number, count: number, group: number): void {
@@ -165,15 +188,53 @@ export function plainKernel(layout: Omit<Layout, 'memory'>, fill: (memory: Array
     return found
   }
 
+  function exact(i: number, j: number, k: number, count: number, from: number, found: number, into: number): void {
+    const members = [i, j, k].slice(0, count)
+    for (let c = 0; c < found; c += 1) {
+      const mixture = shorts[choice + shorts[from / 2 + c]!]!
+      const l = mixture % LOAD_COUNT
+      const lane = Math.trunc(mixture / LOAD_COUNT)
+      const w = weigh(i, j, k, ratios + (lane >> 2) * 12 + (lane & 3))
+      const sums = new Float32Array(12)
+      for (let b = 0; b < BANDS; b += 1) {
+        let [K, S] = [0, 0]
+        members.forEach((p, m) => {
+          const at = wholes + p * BANDS * 2 + b
+          const [kp, sp] = [r(w[m]! * floats[at]!), r(w[m]! * floats[at + BANDS]!)]
+          K = m ? r(K + kp) : kp
+          S = m ? r(S + sp) : sp
+        })
+        K = Math.min(K, MOST_K)
+        const u = uOf(K, S)
+        let t = begun(u, STARTS[l & 1]!)
+        for (let d = 0; d <= OCTAVES - (l >> 1); d += 1) t = doubled(u, t)
+        const R = film(K, S, floats[wholeGround + b]!)(t)
+        for (let axis = 0; axis < 3; axis += 1)
+          sums[axis * 4 + (b & 3)] = sums[axis * 4 + (b & 3)]! + r(R * floats[wholeWeights + axis * BANDS + b]!)
+      }
+      const acrossLanes = (at: number) => r(r(sums[at]! + sums[at + 2]!) + r(sums[at + 1]! + sums[at + 3]!))
+      putLab(r(surface + acrossLanes(0)), r(surface + acrossLanes(4)), r(surface + acrossLanes(8)), into / 4 + c * 3, 1)
+    }
+  }
+
   function forget(from: number, count: number): void {
     for (let c = 0; c < count; c += 1) floats[best + shorts[from / 2 + c]!] = limit
   }
 
-  function serveRow(j: number, k: number, first: number, groups: number, counts: number, into: number): number {
+  function serveRow(
+    j: number,
+    k: number,
+    first: number,
+    groups: number,
+    counts: number,
+    into: number,
+    met: number,
+  ): number {
     let all = 0
     for (let i = 0; i < j; i += 1) {
       const here = into + all * 2
       const found = serve(i, j, k, 3, first, groups, here)
+      exact(i, j, k, 3, here, found, met + all * 12)
       forget(here, found)
       shorts[counts / 2 + i] = found
       all += found
@@ -207,7 +268,7 @@ export function plainKernel(layout: Omit<Layout, 'memory'>, fill: (memory: Array
     }
   }
 
-  return { memory, mix, serve, forget, serveRow, nearRow }
+  return { memory, mix, serve, exact, forget, serveRow, nearRow }
 }
 
 type Six = readonly [number, number, number, number, number, number]

@@ -30,7 +30,7 @@ function moduleOf(wasm: Wasm | undefined): object | null {
   }
 }
 
-/** The kernel compiled from `core/kernel/mixtures.ts`; undefined where it cannot run. */
+/** The kernel compiled from `core/kernel`; undefined where it cannot run. */
 export function wasmKernel(
   { bytes: size, head }: Omit<Layout, 'memory'>,
   fill: (memory: ArrayBufferLike) => void,

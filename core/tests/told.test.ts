@@ -41,6 +41,7 @@ const ASKED: Asked[] = [
   { name: 'gatherNeeds', request: { today: TODAY, withGaps: false } },
   { name: 'choosePalette', request: { paletteId: TIN } },
   { name: 'chooseFew', request: { paletteId: TIN, count: 3, target: { kind: 'subject', subject: 'snow', weight: 1 } } },
+  { name: 'proposePalettes', request: { paletteId: TIN } },
   { name: 'reducePalette', request: { paletteId: TIN, from: 'palette' } },
   { name: 'answerList', request: { text: 'Ultramarine PB29\nQuinacridone rose PV19' } },
   { name: 'findStandIns', request: { wanted: { kind: 'paint', paintId: BLUE }, paletteId: TIN } },
@@ -158,6 +159,7 @@ describe('whatever would answer otherwise is told of a change', () => {
     judgeConvenience: 0.5,
     // it reads nearly everything; of the dozen changes that leave it equal one more or less is a tenth
     proposeSwaps: 0.95,
+    proposePalettes: 0.3,
     reducePalette: 0.3,
     substitutePalette: 0.5,
     wantReplacing: 0.6,

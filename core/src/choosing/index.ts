@@ -2,10 +2,11 @@
 export { type Conflict } from './brief/conflicts'
 export { type Fit, fitOf, isRuledOut } from './brief/fit'
 export { type Wish, wishOf, WISHES } from './brief/wishes'
+export { CLOSES } from './verdict/closes'
 export { type Drawback, type DrawbackContext, drawbacksOf } from './drawbacks'
 export { type Finding, findingsOf, type Remedy } from './findings'
 export { type AssessProgress, type AssessQuestion, assessPalette } from './verdict/assess'
-export type { Assessment, Bringing, Gap, GapKind, Neutral, Spare, Tally, Twins } from './verdict/assessment'
+export type { Assessment, Bringing, Gap, GapKind, Neutral, Spare, Tally, Twins, Values } from './verdict/assessment'
 export { type Chosen, type ChosenPaint, choosePalette, type ChooseProgress, type WishCost } from './best/choosePalette'
 export { coverOf, type Cover } from './best/cover'
 export { suggestChange } from './best/suggestChange'
@@ -30,5 +31,6 @@ export {
   type Way,
   WAYS,
 } from './ways'
+export { fadingIn, type PaletteProposal, type ProposalKind, proposePalettes } from './proposals'
 export { intoHolder, isSamePlan, keepingOnly, planDifference, presentVersion } from './versions'
 export { paletteAt } from './paletteAt'

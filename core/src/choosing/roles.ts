@@ -3,6 +3,9 @@ import { isDark } from '../order'
 import { viewOfPaint } from '../paints/view'
 import { CLOSES, granulationOf } from './verdict/closes'
 
+/** C* from which a red earth is a red rather than a brown (judgement: burnt siennas lie below 40, red oxides at 50). */
+const BROWN_BELOW = 43
+
 /** Something that a palette should have one of, whatever its colours reach (common practice, no source). */
 export interface Role {
   /** `a yellow earth`. */
@@ -15,12 +18,30 @@ const fine =
   (paint: Paint) =>
     families.includes(viewOfPaint(paint).fine ?? '')
 
+/** A burnt sienna or an umber, duller than red oxides: the usual partner of ultramarine. */
+function isBrownEarth(paint: Paint): boolean {
+  const { fine: family, masstone } = viewOfPaint(paint)
+  if (family === 'brown') return true
+  return family === 'red earth' && masstone !== undefined && Math.hypot(masstone.a, masstone.b) < BROWN_BELOW
+}
+
 /** What hands and paper ask of a palette beside its colours. */
 export const ROLES: readonly Role[] = [
   { words: 'a yellow earth', is: fine('yellow earth') },
   { words: 'a red or brown earth', is: fine('red earth', 'brown') },
+  { words: 'a brown earth that greys blue', is: isBrownEarth },
   { words: 'a granulating blue', is: (p) => CLOSES.blue(p) && granulationOf(p) >= 2 },
   { words: 'a smooth blue', is: (p) => CLOSES.blue(p) && granulationOf(p) === 0 },
   { words: 'a dark', is: (p) => isDark(viewOfPaint(p)) },
   { words: 'something that lifts', is: CLOSES['something that lifts'] },
 ]
+
+/** What each of these paints is that no other of them is; paints that are the only one of nothing are not in it. */
+export function onlyRolesOf(paints: readonly Paint[]): Map<string, string[]> {
+  const only = new Map<string, string[]>()
+  for (const role of ROLES) {
+    const [one, ...others] = paints.filter(role.is)
+    if (one && !others.length) only.set(one.id, [...(only.get(one.id) ?? []), role.words])
+  }
+  return only
+}

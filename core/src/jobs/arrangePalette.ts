@@ -3,11 +3,12 @@ import type { Arranged, ArrangeQuestion } from '../arranging/arrangeProblem'
 import type { ArrangeContext, Blend } from '../arranging/arrangeWishes'
 import type { Reading } from '../collection/reading'
 import { derivedOf } from '../collection/caches'
-import { itemsByPaint, paintJudged, recipesIn } from '../collection/lists'
+import { paintJudged, recipesIn } from '../collection/lists'
 import { same } from '../documents/diff'
 import type { Palette } from '../documents/palette'
 import { plannedPaints } from '../documents/plan'
 import { fail, type Result } from '../result'
+import { drawnShares } from './drawn'
 import { job } from './job'
 
 export interface ArrangeRequest {
@@ -23,17 +24,9 @@ export const asArranged = derivedOf((reading, id): Palette | undefined => {
   return palette && { ...palette, name: '', purpose: '', brief: undefined, guide: undefined, answered: undefined }
 }, same)
 
-/** Differences in use smaller than this share of what is used most move no paint (judgement). */
-const USE_STEPS = 10
-
 /** What of some paints is used, by what was drawn from their tubes; what of them is mixed, by kept recipes. */
 function contextOf(reading: Reading, planned: ReadonlySet<string>): ArrangeContext {
-  const items = itemsByPaint(reading)
-  const drawnFrom = (id: string) =>
-    (items.get(id) ?? []).reduce((ml, item) => ml + reading.ledger.account(item.id).drawn, 0)
-  const drawn = new Map([...planned].map((id) => [id, drawnFrom(id)]))
-  const most = Math.max(1e-9, ...drawn.values())
-  const use = new Map([...drawn].map(([id, ml]) => [id, Math.round((USE_STEPS * ml) / most) / USE_STEPS]))
+  const use = drawnShares(reading, planned)
   const pairs = new Set<string>()
   for (const { paints } of recipesIn(reading)) {
     const here = paints.filter((p) => planned.has(p.paintId))

@@ -27,6 +27,7 @@ export const JOBS = {
   readPriceList: { lane: 'live', load: async () => (await import('./readPriceList')).readPriceListJob },
   choosePalette: { lane: 'live', load: async () => (await import('./choosePalette')).choosePaletteJob },
   chooseFew: { lane: 'long', load: async () => (await import('./chooseFew')).chooseFewJob },
+  proposePalettes: { lane: 'live', load: async () => (await import('./proposePalettes')).proposePalettesJob },
   reducePalette: { lane: 'live', load: async () => (await import('./reducePalette')).reducePaletteJob },
   answerList: { lane: 'long', load: async () => (await import('./answerList')).answerListJob },
   findStandIns: { lane: 'live', load: async () => (await import('./findStandIns')).findStandInsJob },

@@ -3,10 +3,14 @@ import type { Paint } from '../documents/paint'
 import { viewOfPaint, type PaintView } from './view'
 import { propertiesOf, type Known } from './properties'
 
-/** A paint's behaviours, one after the other; what is assumed from its codes says so. */
+/** A paint's behaviours, one after the other: `transparent, stains a little, lightfastness excellent`; what is assumed from its codes says so. */
 export const behaviourInWords = (paint: Paint): string =>
-  Object.values(propertiesOf(paint) as Record<string, Known<string>>)
-    .map(({ value, from }) => (from === 'assumed' ? `${value} (assumed)` : value))
+  Object.entries(propertiesOf(paint) as Record<string, Known<string>>)
+    .map(([name, { value, from }]) => {
+      // the one word that says nothing of what it is about
+      const words = name === 'lightfastness' ? `lightfastness ${value}` : value
+      return from === 'assumed' ? `${words} (assumed)` : words
+    })
     .join(', ')
 
 /**

@@ -31,10 +31,6 @@ it('from twenty-four to twelve an ochre and burnt sienna outlive sap, Hooker’s
     reduceSteps({ paints: PAINTS, tables: [{ index: index.value, weights, share: 1 }], until: 12 }),
   )
   const gone = steps.map((s) => s.paintId)
-  console.log(
-    gone,
-    steps.map((s) => s.goes.join()),
-  )
   expect(PAINTS).toHaveLength(24)
   expect(gone).toEqual(expect.arrayContaining(MIXED.map(([name]) => name)))
   expect(gone).not.toContain('PY42')

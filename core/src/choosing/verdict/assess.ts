@@ -16,6 +16,7 @@ import { fail, ok, type Result } from '../../result'
 import { retold } from '../../steps'
 import { conflictsOf } from '../brief/conflicts'
 import { fitOf, isRuledOut } from '../brief/fit'
+import { onlyRolesOf } from '../roles'
 import type { Assessment, Bringing, IndexNeed } from './assessment'
 import { brought, countedOf, reachOf, type Counted } from './counted'
 import { gapsOf } from './gaps'
@@ -59,7 +60,7 @@ export interface AssessProgress {
 
 const STEPS = 5
 /** Paints whose going costs less than this share of the worth are tried against the rest (judgement). */
-const HARDLY_MISSED = 0.02
+const HARDLY_MISSED = 0.03
 const MOST_TRIED = 8
 const NOTHING = { reach: 0, worth: 0 }
 
@@ -99,7 +100,8 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
     cachedOptics(paint)
     yield say()
   }
-  const indexed = question.indexed?.() ?? indexPaintsOf(paints, strengths, new Set(planned.map((p) => p.id)))
+  const indexed =
+    question.indexed?.() ?? indexPaintsOf(paints, strengths, { planned: new Set(planned.map((p) => p.id)) })
   // in an order that a move to another place does not change, so that what is known of the same paints still holds
   const ordered = byIdentity(usable)
   const own = ordered.map(({ id, optics }) => ({ id, optics }))
@@ -168,7 +170,10 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
   })
   yield so({ ...(map ? { map } : {}), gaps })
 
-  const hardlyMissed = brings.filter((b) => b.worth < HARDLY_MISSED && !b.twice).slice(0, MOST_TRIED)
+  // the last earth, the last dark, what must be in are missed whatever the others mix
+  const hardlyMissed = brings
+    .filter((b) => b.worth < HARDLY_MISSED && !b.twice && !b.only && !brief?.mustIn?.includes(b.paintId))
+    .slice(0, MOST_TRIED)
   soFar = { ...soFar, spares: [] }
   const asked = hardlyMissed.map((b) => b.paintId)
   const found = sparesOf(asked, ordered, { near, most })
@@ -226,10 +231,18 @@ function firstLook(
 /** What each place brings, least missed first; one of two places with the same paint brings nothing. */
 function bringsOf(places: readonly { placeId: string; paint: Paint }[], counted: readonly Counted[]) {
   const isTwice = (paint: Paint) => places.filter((p) => p.paint === paint).length > 1
+  const roles = onlyRolesOf([...new Set(places.map((p) => p.paint))])
   return places
     .map(({ placeId, paint }) => {
       const twice = isTwice(paint)
-      return { placeId, paintId: paint.id, twice, ...(twice ? NOTHING : brought(counted, paint.id, 'loss')) }
+      const only = roles.get(paint.id)
+      return {
+        placeId,
+        paintId: paint.id,
+        twice,
+        ...(only ? { only } : {}),
+        ...(twice ? NOTHING : brought(counted, paint.id, 'loss')),
+      }
     })
     .sort((p, q) => p.worth - q.worth || p.reach - q.reach)
 }

@@ -166,7 +166,11 @@ export interface Assessment {
    */
   map?: number[]
   /** What each place brings, least missed first. */
-  brings?: (Bringing & { placeId: string; /** Planned in another place, too. */ twice: boolean })[]
+  brings?: (Bringing & {
+    placeId: string
+    /** Planned in another place, too. */ twice: boolean
+    /** What hands and paper ask of a palette that only it is: `a yellow earth`. */ only?: string[]
+  })[]
   /** What each owned paint that is not in would bring, most first. */
   gains?: Bringing[]
   neutrals?: Neutral[]

@@ -33,7 +33,7 @@ export interface GapQuestion {
 /** Gaps are named from this many paints on: before, all is missing. */
 const NAMED_FROM = 5
 /** Of two remedies the one that brings clearly more comes before the more usual one (judgement). */
-const REMEDY_TIE = 0.02
+const REMEDY_TIE = 0.015
 
 /** Gaps by name in the order in which painters notice them (common practice, no source); of a family only where it is there at all. */
 const PRIMARIES = ['yellow', 'red', 'blue'] as const
@@ -75,6 +75,12 @@ export function gapsOf(question: GapQuestion): Gap[] {
   return [...found.filter((g) => !g.quiet), ...found.filter((g) => g.quiet)]
 }
 
+/** C* of a masstone from which a colour is clear enough to stand for its family: a Naples yellow is no warm yellow (judgement). */
+const CLEAR = 40
+const OF_COLOUR: readonly GapKind[] = [
+  ...(['yellow', 'red', 'cool yellow', 'warm yellow', 'warm red', 'cool red'] as const),
+  ...(['clean green', 'clean orange', 'clean violet'] as const),
+]
 /**
  * Paints that would close a gap, best first: those that last, are there, fit the wishes, bring most, are usual. What
  * fades is never named as a remedy.
@@ -82,10 +88,12 @@ export function gapsOf(question: GapQuestion): Gap[] {
 function closersOf({ candidates, planned, brief, supplyOf }: GapQuestion, closes: (paint: Paint) => boolean) {
   const own = candidates.filter(({ paint }) => closes(paint) && lastingOf(paint).level > 0)
   const isForDark = closes === CLOSES['deep dark']
+  const isOfColour = OF_COLOUR.some((kind) => closes === CLOSES[kind])
   return inOrder(
     own,
     [
       lasts(paintOf),
+      { says: 'its colour is clear', of: ({ paint }) => Number(isOfColour && chromaOf(viewOfPaint(paint)) >= CLEAR) },
       { says: 'more of it is there', of: ({ paint }) => supplyOf?.(paint.id).level ?? 3 },
       { says: 'it is a dark by itself', of: ({ paint }) => Number(isForDark && isDark(viewOfPaint(paint))) },
       {
@@ -95,6 +103,8 @@ function closersOf({ candidates, planned, brief, supplyOf }: GapQuestion, closes
       { says: 'it brings more', of: ({ bringing }) => bringing.worth, within: REMEDY_TIE },
       isMoreUsual(paintOf),
       hasKnownColour(paintOf),
+      // before the alphabet decides
+      { says: 'it brings a little more', of: ({ bringing }) => bringing.worth },
     ],
     byPaintName(paintOf),
   ).map(({ item }) => item)

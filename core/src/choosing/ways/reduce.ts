@@ -1,6 +1,6 @@
 import { PaletteReach, type SetSize } from '../../reach/paletteReach'
 import type { CoverTable } from '../best/cover'
-import { lastingOf } from '../../order'
+import { lastingOf, usualOf } from '../../order'
 import { ROLES } from '../roles'
 import { twinDifference, TWINS_BELOW } from '../verdict/tooMuch'
 import { viewOfPaint } from '../../paints/view'
@@ -31,13 +31,17 @@ export interface ReduceQuestion {
   until?: number
   /** How many tubes and pans there are of a paint: two are evidence that it is used. */
   itemsOf?: (paintId: string) => number
+  /** What a paint counts beside all that, a share of worth: how much it is used, how well it handles. */
+  favour?: (paint: Paint) => number
+  /** What the last paint of a role counts, a share of worth. */
+  role?: number
 }
 
 /**
  * What counts beside the colours, as shares of worth (judgement): the last paint of a role is worth a missing hue, a tube
- * that is mixed already a tie.
+ * that is mixed already a tie, and so is what few palettes have beside what most have (a step of `usualOf`).
  */
-const [ROLE, MIXTURE, FADES, USED] = [0.04, -0.01, -0.02, 0.004]
+const [ROLE, MIXTURE, FADES, USED, USUAL] = [0.04, -0.01, -0.02, 0.004, 0.002]
 
 /**
  * Takes out the least missed paint, one at a time: of near twins the one that is missed less first, then whatever the
@@ -52,6 +56,8 @@ export function* reduceSteps({
   most = 3,
   until = 1,
   itemsOf,
+  favour = () => 0,
+  role = ROLE,
 }: ReduceQuestion): Generator<ReduceStep, ReduceStep[]> {
   const stays = new Set(fixed)
   const counters = tables.map(({ index, weights, share }) => {
@@ -64,15 +70,15 @@ export function* reduceSteps({
     counters.reduce((sum, c) => sum + c.share * of(c.reach), 0) / shares
   const left = new Map(paints.map((p) => [p.id, p]))
   const twins = twinPairs(paints)
-  const handling = new Map(paints.map((p) => [p.id, handlingOf(p, itemsOf?.(p.id) ?? 0)]))
-  const holders = ROLES.map((role) => new Set(paints.filter(role.is).map((p) => p.id)))
+  const handling = new Map(paints.map((p) => [p.id, handlingOf(p, itemsOf?.(p.id) ?? 0) + favour(p)]))
+  const holders = ROLES.map(({ is }) => new Set(paints.filter(is).map((p) => p.id)))
   const onlyOf = (id: string) => ROLES.filter((_, i) => holders[i]!.has(id) && holders[i]!.size === 1)
   const steps: ReduceStep[] = []
   let lost = 0
   while (left.size > Math.max(until, stays.size)) {
     const going = [...left.keys()].filter((id) => !stays.has(id))
     const losses = new Map(going.map((id) => [id, mean((r) => r.lossOf(id).worth)]))
-    const missed = new Map(going.map((id) => [id, losses.get(id)! + handling.get(id)! + ROLE * onlyOf(id).length]))
+    const missed = new Map(going.map((id) => [id, losses.get(id)! + handling.get(id)! + role * onlyOf(id).length]))
     const isLeft = (id: string) => left.has(id)
     const paired = twins.filter(({ ids }) => ids.every(isLeft))
     const inPairs = going.filter((id) => paired.some(({ ids }) => ids.includes(id)))
@@ -83,7 +89,7 @@ export function* reduceSteps({
       .sort((p, q) => p.difference - q.difference)
       .map(({ ids, difference }) => ({ paintId: ids.find((id) => id !== least)!, difference }))[0]
     const loss = losses.get(least)!
-    const goes = onlyOf(least).map((role) => role.words)
+    const goes = onlyOf(least).map(({ words }) => words)
     lost += loss
     for (const { reach } of counters) reach.remove(least)
     left.delete(least)
@@ -98,7 +104,7 @@ export function* reduceSteps({
 /** What a paint counts beside the colours that it brings, whatever else is there. */
 function handlingOf(paint: Paint, items: number): number {
   const mixture = paint.pigments.length > 1 ? MIXTURE : 0
-  return mixture + (lastingOf(paint).level === 0 ? FADES : 0) + (items > 1 ? USED : 0)
+  return mixture + (lastingOf(paint).level === 0 ? FADES : 0) + (items > 1 ? USED : 0) + USUAL * usualOf(paint)
 }
 
 function twinPairs(paints: readonly Paint[]): { ids: [string, string]; difference: number }[] {

@@ -11,6 +11,8 @@ export const usePreferences = defineStore('preferences', () => {
   const mirrored = kept('jx-mirrored', z.boolean(), false)
   /** Whether what the whole collection mixes is worked out by itself; on a slow machine it may wait to be asked. */
   const reckon = kept('jx-reckon', z.enum(['by itself', 'when asked']), 'by itself')
+  /** Whether sentences of judgement show their figures beside them. */
+  const figures = kept('jx-figures', z.boolean(), false)
   const prefersDark = usePreferredDark()
   const dark = computed(() => theme.value === 'dark' || (theme.value === 'system' && prefersDark.value))
 
@@ -19,5 +21,5 @@ export const usePreferences = defineStore('preferences', () => {
     document.documentElement.dataset.ground = ground.value
   })
 
-  return { theme, ground, mirrored, reckon, dark }
+  return { theme, ground, mirrored, reckon, figures, dark }
 })

@@ -114,11 +114,11 @@ describe('a paint and its items', () => {
     await app.type('Wash', '')
     await app.click('Save')
     await app.says('Masstone 36 -30 5')
-    await app.says('typed; model off by')
+    await app.says('typed; the prediction differs')
     await app.says('not recorded')
     await app.click('Undo: changed Viridian')
     await app.says('Masstone 34 -32 4')
-    await app.says('from memory; model off by')
+    await app.says('from memory; the prediction differs')
   })
 
   it('what is really left is noted, and the balance follows', async () => {

@@ -42,8 +42,8 @@ describe('a palette, by mouse', () => {
   it('reserves a place with a note, locks a place, and then leaves it alone', async () => {
     await (await app.place('9')).click()
     await app.type('Keep it free for', 'a darker brown')
-    await app.click('Reserve')
-    await app.says('Reserved: a darker brown')
+    await app.click('Keep it free')
+    await app.says('Kept free for a darker brown')
     expect(await app.placeSays('9')).toBe('9: reserved for a darker brown')
     await (await app.place('1')).click()
     await app.click('Lock')

@@ -39,10 +39,10 @@ describe('needs', () => {
     await app.says('1 need put off, 1 refused')
   })
   it('are written down by hand, with a code that a shop understands', async () => {
-    await app.click('Write it down')
+    await app.click('Add to the list')
     await app.says('Say what is needed')
     await app.type('Something else that is needed', 'PG18')
-    await app.click('Write it down')
+    await app.click('Add to the list')
     await app.says('To be bought, 7')
     await app.type('Code of a darker brown', 'PX9999')
     await app.click('Any paint of this code will do for a darker brown')

@@ -141,7 +141,7 @@ describe('for many', () => {
 
   it('names the paints that want replacing, why, and what is proposed', async () => {
     await app.visit('/palettes/boat-tray/stand-in')
-    await app.click('Because of')
+    await app.click('To replace')
     await app.says('with something against')
     await app.click('everything owned')
     await app.says('lightfastness fugitive', 20_000)

@@ -36,17 +36,17 @@ async function photograph(name: string, conditions: SheetConditions = {}) {
 
 describe('the swatches of a paint', () => {
   it('are typed, refused when impossible, read with the simulated reader, and taken back', async () => {
-    await app.says('from memory; model off by')
+    await app.says('from memory; the prediction differs')
     await app.click('Change masstone')
     await app.type('Masstone as typed or picked', '120 0 0')
     await app.click('Save the swatch')
     await app.says('L* must lie between 0 and 100')
     await app.type('Masstone as typed or picked', '30 0 0')
     await app.click('Save the swatch')
-    await app.says('typed; model off by')
+    await app.says('typed; the prediction differs')
     await app.says('hardly belong together')
     await app.chord(Key.CONTROL, 'z')
-    await app.says('from memory; model off by')
+    await app.says('from memory; the prediction differs')
     await app.click('Change wash, 1:6')
     await app.type('Wash, 1:6 as typed or picked', '40 0 0')
     await app.press(Key.ENTER)
@@ -168,7 +168,7 @@ describe('a file of spectra', () => {
     await app.click('Save 2 swatches')
     await app.says('Recorded 2 swatches')
     await app.go('/paints/demo-t-burnt-umber')
-    await app.says('measured spectrum; model off by')
+    await app.says('measured spectrum; the prediction differs')
   })
 
   it('of another kind is refused', async () => {

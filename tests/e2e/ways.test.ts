@@ -39,7 +39,7 @@ describe('a way of choosing', () => {
   it('goes on where it was left, and counts what is in already', async () => {
     await app.visit('/palettes')
     await app.visit('/palettes/landing-tin/choose')
-    await app.click('Choose by a way')
+    await app.click('Choose with a method')
     await ways.begin('Split primaries')
     // the tin has a cool yellow, a rose and both blues
     await app.until(async () => /Lemon yellow/.test(await app.text('section[aria-label="Guide"]')), 'Lemon yellow')

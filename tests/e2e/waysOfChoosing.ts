@@ -8,7 +8,7 @@ export function waysIn(app: App) {
     await app.type('Name', name)
     await app.click('Make the palette')
     await app.says('12 of 12 places left')
-    await app.click('Choose by a way')
+    await app.click('Choose with a method')
     await app.says('Every way starts from the palette as it is')
   }
   async function begin(way: string): Promise<void> {

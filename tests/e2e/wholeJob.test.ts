@@ -63,6 +63,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     await type('Name', 'Shore tin')
     await click('Make the palette')
     await app.says('12 of 12 places left')
+    await click('Change what it is for')
     await click('Near enough and how many paints')
     steps += 1
     await (await app.field('2')).click()
@@ -70,7 +71,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     ends('brief')
 
     // choose by a way
-    await click('Choose by a way')
+    await click('Choose with a method')
     await click('Split primaries')
     await click('Begin: Split primaries')
     for (let n = 0; n < 12; n += 1) {
@@ -130,7 +131,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
       await type('What it was, in a few words', words)
       for (const id of places.slice(i, i + 3)) await tap(id)
       if (i < 2) await type('Wished for', 'Graphite grey')
-      await click('Keep it')
+      await click('Record the painting')
       await app.says(`${i + 1} painting`)
     }
     ends('log')

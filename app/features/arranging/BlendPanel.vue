@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { ARRANGE_WISHES, type WishScore } from '@juxtachrome/core/arranging'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import type { useBlend } from './useBlend'
+import WishSlider from './WishSlider.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
@@ -17,17 +18,19 @@ function keepIt() {
   keep(name.value.trim())
   name.value = ''
 }
-const inWords = (wish: string) => {
-  const score = scoreOf.value.get(wish)
-  if (score === undefined) return ''
-  return score < 0.05 ? 'as by chance' : `${Math.round(100 * Math.min(1, score))} %`
-}
+/** Wishes that counted when an order was taken up; the others stay behind a word, where they were, while they are weighed. */
+const counted = ref(new Set<string>())
+const note = () => (counted.value = new Set(ARRANGE_WISHES.filter((w) => blend.value[w.id]).map((w) => w.id)))
+note()
+watch(chosen, (now) => now && note())
+const counting = computed(() => ARRANGE_WISHES.filter((w) => counted.value.has(w.id)))
+const others = computed(() => ARRANGE_WISHES.filter((w) => !counted.value.has(w.id)))
 </script>
 
 <template>
   <section aria-label="What matters in arranging">
     <h2 tabindex="-1">How it should lie</h2>
-    <ChoiceGroup label="School" class="mt-1 flex flex-wrap gap-1">
+    <ChoiceGroup label="Order" class="mt-1 flex flex-wrap gap-1">
       <button
         v-for="s in schools"
         :key="s.key"
@@ -38,22 +41,26 @@ const inWords = (wish: string) => {
         {{ s.label }}
       </button>
     </ChoiceGroup>
-    <p class="hint mt-2 flex justify-between text-sm"><span>Blend them</span><span>how well it is met</span></p>
-    <div v-for="w in ARRANGE_WISHES" :key="w.id" class="border-t border-line py-0.5" :title="w.about">
-      <label class="grid grid-cols-[minmax(0,1fr)_4.5rem_4.5rem] items-center gap-2 text-[13px]"
-        ><span>{{ w.label }}</span
-        ><input
-          type="range"
-          min="0"
-          max="1"
-          step="0.1"
-          class="h-6 w-full"
-          :value="blend[w.id] ?? 0"
-          :aria-valuetext="`${Math.round(100 * (blend[w.id] ?? 0))} %`"
-          @input="weigh(w.id, Number(($event.target as HTMLInputElement).value))"
-        /><span class="hint text-right text-[13px] tabular-nums">{{ inWords(w.id) }}</span></label
-      >
-    </div>
+    <p class="hint mt-2 flex justify-between text-sm"><span>What counts</span><span>how well it is met</span></p>
+    <WishSlider
+      v-for="w in counting"
+      :key="w.id"
+      :wish="w"
+      :weight="blend[w.id] ?? 0"
+      :score="scoreOf.get(w.id)"
+      @weigh="weigh(w.id, $event)"
+    />
+    <details v-if="others.length" class="border-t border-line">
+      <summary class="link inline-flex min-h-8 items-center text-sm">More wishes</summary>
+      <WishSlider
+        v-for="w in others"
+        :key="w.id"
+        :wish="w"
+        :weight="blend[w.id] ?? 0"
+        :score="scoreOf.get(w.id)"
+        @weigh="weigh(w.id, $event)"
+      />
+    </details>
     <form class="mt-2 flex items-end gap-2" novalidate @submit.prevent="keepIt">
       <label class="min-w-0 grow text-sm"
         >Keep this blend as<input v-model="name" class="input" maxlength="60" :aria-invalid="Boolean(trouble)"

@@ -39,8 +39,8 @@ function changes(scores: ArrangementExplained['scores']): string {
   <section aria-label="Why it lies so">
     <template v-if="here">
       <h2>{{ here.placeId }}: {{ nameOf(here.paintId) }}</h2>
-      <p v-if="wishesOf(true).length" class="mt-1">Well here for: {{ wishesOf(true).join(', ') }}.</p>
-      <p v-if="wishesOf(false).length" class="mt-1">Ill here for: {{ wishesOf(false).join(', ') }}.</p>
+      <p v-if="wishesOf(true).length" class="mt-1">Good place for: {{ wishesOf(true).join(', ') }}.</p>
+      <p v-if="wishesOf(false).length" class="mt-1">Poor place for: {{ wishesOf(false).join(', ') }}.</p>
       <p v-if="here.wishes.length === 0" class="hint mt-1">For what matters it might as well lie elsewhere.</p>
       <p v-if="here.neighbours.length" class="mt-1 text-sm">
         <span class="hint">Beside it:</span> {{ here.neighbours.map(nameOf).join(', ') }}

@@ -47,7 +47,8 @@ const toggle = (id: string) => {
 function take() {
   const ids = wanted.value.map((a) => a.paintId)
   cancel()
-  if (commands.takeAll(props.palette.id, ids, `filled ${counted(ids.length, 'place')} by reckoning`)) emit('leave')
+  if (commands.takeAll(props.palette.id, ids, `filled ${counted(ids.length, 'place')} with the best choice`))
+    emit('leave')
 }
 </script>
 
@@ -58,7 +59,7 @@ function take() {
     </p>
     <p class="flex flex-wrap items-center gap-2">
       <button v-if="!isWorking" class="btn btn-primary" :disabled="!isReady" @click="begin">
-        {{ chosen ? 'Reckon again' : 'Begin' }}
+        {{ chosen ? 'Check again' : 'Begin' }}
       </button>
       <template v-else>
         <span role="status" class="grow">{{ say.stageInWords(stage) }}</span>

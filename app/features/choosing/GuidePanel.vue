@@ -144,7 +144,7 @@ const how = (c: (typeof calls.value)[number]) =>
         <p v-if="c.took.length" class="hint -mt-1 pb-1 text-[13px]">{{ c.took.map(inWords).join(', ') }}</p>
         <div v-if="openId === c.call.id && open" class="pb-2">
           <p v-if="candidates.length === 0" class="hint">Nothing that is owned is left to answer this.</p>
-          <p v-else-if="!isAnswered" class="hint mb-1">Nobody answers this call. The nearest:</p>
+          <p v-else-if="!isAnswered" class="hint mb-1">You own no paint for this. The nearest:</p>
           <ul>
             <CandidateRow
               v-for="candidate in shown"

@@ -52,8 +52,8 @@ const PANELS = [
     id: 'best',
     name: 'Fill the remaining places best',
     goodFor:
-      'What is in stays; the free places go to the paints that together reach most under the brief. With a bound: how much better any other choice could be.',
-    costs: 'It knows colours and what you said in the brief, not what you love. Take all, some or none of it.',
+      'What is in stays; the free places go to the paints that together mix most of what it is for, with how much better any other choice could be.',
+    costs: 'It knows colours and what you wish for, not what you love. Take all, some or none of it.',
   },
   {
     id: 'reduce',
@@ -86,7 +86,7 @@ const PANELS = [
     id: 'few',
     name: 'A limited few',
     goodFor:
-      'For one painting: the best two to six of this palette, by subject or by the photographs of the brief, with the harmony they allow.',
+      'For one painting: the best two to six of this palette, by subject or by the photographs of its purpose, with the harmony they allow.',
     costs: 'What they do not reach, the painting does without; that is what makes it hold together.',
   },
   {
@@ -111,16 +111,23 @@ async function take(file: File) {
 
 <template>
   <section aria-label="Ways of choosing">
-    <h2 class="mb-1">Choose by a way</h2>
-    <p class="hint mb-2 text-sm">Every way starts from the palette as it is, and can be left and taken up again.</p>
+    <h2 class="mb-1">Choose with a method</h2>
+    <p class="hint mb-2 text-sm">
+      Every method starts from the palette as it is. You can leave it and take it up again.
+    </p>
     <ul>
       <li v-for="way in [...ways, ...PANELS]" :key="way.id" class="border-t border-line">
         <button
-          class="flex min-h-9 w-full items-center text-left font-medium"
+          class="flex min-h-9 w-full flex-col justify-center py-1 text-left"
           :aria-expanded="opened === way.id"
+          :aria-label="way.name"
           @click="opened = opened === way.id ? undefined : way.id"
         >
-          {{ way.name }}
+          <span class="font-medium">{{ way.name }}</span><span
+            v-if="opened !== way.id"
+            class="hint line-clamp-2 text-sm leading-snug"
+            >{{ way.goodFor }}</span
+          >
         </button>
         <div v-if="opened === way.id" class="pb-3 text-sm">
           <p>{{ way.goodFor }}</p>

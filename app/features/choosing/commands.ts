@@ -95,6 +95,8 @@ export function useGuideCommands() {
           reservePlace,
         ),
       ),
+    /** How a palette would lie with more paints in its free places. */
+    asFilled: (palette: Palette, paintIds: readonly string[]) => intoFree(palette, paintIds, placePaint),
     /** Puts several paints in at once, as far as there are places. */
     takeAll: (paletteId: string, paintIds: readonly string[], words: string) =>
       change(paletteId, words, (p) => intoFree(p, paintIds, placePaint)),

@@ -1,9 +1,17 @@
-import type { Chosen, ChosenPaint, ListedAnswer, ReduceStep, WishCost } from '@juxtachrome/core/choosing'
+import {
+  type Chosen,
+  type ChosenPaint,
+  CLOSES,
+  type ListedAnswer,
+  type ProposalKind,
+  type ReduceStep,
+  type WishCost,
+} from '@juxtachrome/core/choosing'
 import type { Paint } from '@juxtachrome/core/documents'
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
 import { wishInWords } from '~/features/verdict'
-import { figure, points } from '~/shared/words/figures'
+import { figure, listed, points } from '~/shared/words/figures'
 import { mixtureInWords, type NameOf } from '~/shared/words/lists'
 
 export const stageInWords = (stage: string): string =>
@@ -86,4 +94,31 @@ export function harmonyInWords(paints: readonly Paint[]): string {
   return open > 150
     ? 'A pair of neighbours and what lies across: one side leads.'
     : 'All round the wheel: every hue, none of them leading.'
+}
+
+/** What a proposed palette is best at. */
+export const proposalTitle = (kind: ProposalKind, isUsed: boolean): string =>
+  ({
+    widest: 'Mixes the most',
+    handling: 'Handles best on paper',
+    use: isUsed ? 'What you reach for' : 'What most palettes hold',
+  })[kind]
+
+/** `Five granulate, seven lift.` */
+export function handlesInWords(paints: readonly Paint[]): string {
+  const granulate = paints.filter(CLOSES['something that granulates']).length
+  const lift = paints.filter(CLOSES['something that lifts']).length
+  const said = (count: number, verb: string, of: string) =>
+    count === 0 ? `none ${verb}s${of}` : `${numberInWords(count)}${of} ${verb}${count === 1 ? 's' : ''}`
+  const words = `${said(granulate, 'granulate', '')}, ${said(lift, 'lift', '')}`
+  return `${words[0]!.toUpperCase()}${words.slice(1)}.`
+}
+const NUMBERS = 'none one two three four five six seven eight nine ten eleven twelve'.split(' ')
+const numberInWords = (n: number) => NUMBERS[n] ?? String(n)
+
+/** `No yellow earth and nothing that lifts.`; nothing where nothing is missing. */
+export function lacksInWords(lacks: readonly string[]): string[] {
+  if (!lacks.length) return []
+  const words = listed(lacks.map((role) => role.replace(/^an? /, 'no ').replace(/^some/, 'no')))
+  return [`${words[0]!.toUpperCase()}${words.slice(1)}.`]
 }

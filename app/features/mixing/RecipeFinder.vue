@@ -208,7 +208,7 @@ function keep(row: (typeof rows.value)[number]) {
             @click="strip.put({ kind: 'mix', name: row.words, parts: row.parts, water: row.recipe.water })"
           >
             To the strip</button
-          ><button class="btn btn-quiet" @click="keep(row)">Keep it</button>
+          ><button class="btn btn-quiet" @click="keep(row)">Save it</button>
         </div>
       </li>
     </ol>

@@ -76,7 +76,7 @@ const BY_EYE = [
       <label>Weighs, g<input v-model="full" class="input w-24" inputmode="decimal" /></label>
       <label>Empty, g<input v-model="empty" class="input w-24" inputmode="decimal" /></label>
       <label>Density, g/ml<input v-model="typed" class="input w-24" inputmode="decimal" /></label>
-      <button class="btn">Reckon it</button>
+      <button class="btn">Work it out</button>
       <button type="button" class="btn" @click="simulate">Simulated scale</button>
     </form>
     <Refusal v-if="trouble" :says="trouble" />

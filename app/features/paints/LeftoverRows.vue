@@ -39,9 +39,9 @@ function retry(row: LeftoverRow) {
 async function letGoOfAll() {
   if (
     await ask({
-      title: `Let go of ${counted(collection.leftovers.length, 'row')}?`,
+      title: `Clear ${counted(collection.leftovers.length, 'row')}?`,
       text: 'They were never taken in. The file you imported is not touched.',
-      yes: 'Let go of them',
+      yes: 'Clear them',
     })
   )
     commands.letGoOfLeftovers(collection.leftovers)
@@ -52,7 +52,7 @@ async function letGoOfAll() {
   <section v-if="collection.leftovers.length" aria-labelledby="leftover-title">
     <div class="flex items-center gap-2">
       <h2 id="leftover-title" class="grow">Rows kept for correction: {{ collection.leftovers.length }}</h2>
-      <button class="btn" @click="letGoOfAll">Let go of all</button>
+      <button class="btn" @click="letGoOfAll">Clear all</button>
     </div>
     <ul>
       <li v-for="row in collection.leftovers.slice(0, SHOWN)" :key="row.id" class="border-t border-line py-2">
@@ -62,7 +62,7 @@ async function letGoOfAll() {
             >: <span class="text-trouble">{{ row.reason }}</span></span
           >
           <button class="btn" @click="open(row)">Correct</button
-          ><button class="btn btn-quiet" @click="commands.settleLeftover(row)">Let go</button>
+          ><button class="btn btn-quiet" @click="commands.settleLeftover(row)">Clear</button>
         </div>
         <form
           v-if="correcting === row.id"

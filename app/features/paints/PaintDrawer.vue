@@ -93,7 +93,7 @@ function key(event: KeyboardEvent, view: PaintView) {
           by what it would bring
         </button>
         <button v-if="hasBrief" class="choice" :aria-pressed="onlyFitting" @click="onlyFitting = !onlyFitting">
-          only what fits the brief
+          only what fits
         </button>
       </div>
       <VirtualList

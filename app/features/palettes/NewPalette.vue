@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { Name, text } from '@juxtachrome/core/documents'
+import { nameOfSubject, subjectsIn } from '@juxtachrome/core/reach'
 import { computed, ref } from 'vue'
 import * as z from 'zod/mini'
 import { usePaletteCommands } from './commands'
 import { useCheckedForm } from '~/shared/ui/useCheckedForm'
 import { useHolders } from '~/features/boxes'
+import { listed } from '~/shared/words/figures'
 import FormField from '~/shared/ui/FormField.vue'
 import HolderSketch from '~/shared/tray/HolderSketch.vue'
 import ModalDialog from '~/shared/ui/ModalDialog.vue'
@@ -26,12 +28,21 @@ const [name] = defineField('name')
 const [use] = defineField('use')
 const [purpose] = defineField('purpose')
 const [holder] = defineField('holder')
+/** What the words of its purpose speak of; it is judged for that, unless one would rather not. */
+const spokenOf = computed(() => subjectsIn(purpose.value ?? ''))
+const isForThat = ref(true)
 const kind = ref(groups.value.find((g) => asked && g.holders.includes(asked))?.label ?? 'The usual')
 const shown = computed(() => (groups.value.find((k) => k.label === kind.value) ?? groups.value[0]!).holders)
 // one scale for all of a kind
 const widest = computed(() => Math.max(...shown.value.map((h) => h.width)))
 const save = handleSubmit((v: z.output<typeof schema>) => {
-  const palette = commands.create(v.name, v.use, v.purpose.trim(), byId(v.holder)!)
+  const palette = commands.create(
+    v.name,
+    v.use,
+    v.purpose.trim(),
+    byId(v.holder)!,
+    isForThat.value ? spokenOf.value : [],
+  )
   emit('made', palette.id)
 })
 </script>
@@ -49,8 +60,16 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
         </select></FormField
       >
       <FormField v-slot="{ field }" label="What it is for" :error="errors.purpose" class="sm:col-span-2"
-        ><input v-bind="field" v-model="purpose" class="input" placeholder="ten minutes ashore between swells"
+        ><input
+          v-bind="field"
+          v-model="purpose"
+          class="input"
+          placeholder="sea and sky, ten minutes ashore between swells"
       /></FormField>
+      <label v-if="spokenOf.length" class="flex items-center gap-2 sm:col-span-2">
+        <input v-model="isForThat" type="checkbox" class="size-4" />Judge it for
+        {{ listed(spokenOf.map(nameOfSubject)) }}
+      </label>
       <fieldset class="sm:col-span-2">
         <legend class="mb-1 text-sm font-medium">Holder, drawn to one scale</legend>
         <ChoiceGroup label="Kind of holder" class="mb-2 flex flex-wrap gap-1">

@@ -6,6 +6,7 @@ import { useAsk } from '~/shared/ui/useAsk'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import PlanAndPans from '~/shared/tray/PlanAndPans.vue'
+import { oneScale } from '~/shared/tray/oneScale'
 import PaletteThumb from '~/shared/tray/PaletteThumb.vue'
 import TakePalette from './TakePalette.vue'
 
@@ -33,6 +34,9 @@ const rows = computed(() =>
     }
   }),
 )
+/** All at one scale, pixels to a millimetre: the widest fits its card. */
+const CARD = 330
+const scale = computed(() => oneScale(collection.palettes, CARD))
 async function remove(palette: (typeof rows.value)[number]['palette']) {
   const events = collection.ledger.eventsOf(palette.id).length || collection.ledger.sittingsOf(palette.id).length
   const text = events
@@ -87,7 +91,7 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
           :to="`/palettes/${palette.id}/choose`"
           :aria-label="`Open ${palette.name}`"
           class="flex grow items-center justify-center"
-          ><PaletteThumb :palette="palette" :state="state"
+          ><PaletteThumb :palette="palette" :state="state" :scale="scale"
         /></NuxtLink>
         <p class="mt-2 italic">{{ palette.purpose }}</p>
         <p class="hint">

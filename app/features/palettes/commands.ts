@@ -33,7 +33,13 @@ export function usePaletteCommands() {
   }
 
   return {
-    create(name: string, use: Palette['use'], purpose: string, holder: Holder): Palette {
+    create(
+      name: string,
+      use: Palette['use'],
+      purpose: string,
+      holder: Holder,
+      subjects: readonly string[] = [],
+    ): Palette {
       const palette: Palette = {
         id: nanoid(12),
         v: 1,
@@ -42,6 +48,9 @@ export function usePaletteCommands() {
         purpose,
         holder: asHolder(holder),
         plan: {},
+        ...(subjects.length
+          ? { brief: { targets: subjects.map((subject) => ({ kind: 'subject' as const, subject, weight: 1 })) } }
+          : {}),
       }
       undo.commit(`made the palette ${name}`, [added('palettes', palette)])
       return palette

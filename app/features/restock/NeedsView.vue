@@ -50,7 +50,7 @@ const answer = (need: Need, said: 'accepted' | 'refused' | 'later') =>
           aria-label="Something else that is needed"
           placeholder="a name, or a code such as PB60"
         />
-        <button class="btn whitespace-nowrap">Write it down</button>
+        <button class="btn whitespace-nowrap">Add to the list</button>
       </form>
       <Refusal v-if="problem" :says="problem" />
       <ol data-repeats>

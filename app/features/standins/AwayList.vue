@@ -20,7 +20,12 @@ const away = computed(() => awayFrom(props.palette))
     <h2>Standing in</h2>
     <ul>
       <li v-for="a in away" :key="a.placeId" class="flex flex-wrap items-baseline gap-x-3 border-t border-line py-1">
-        <button class="font-medium hover:underline" @click="emit('select', a.placeId)">{{ a.placeId }}</button>
+        <button
+          class="inline-flex min-h-6 min-w-6 items-center font-medium hover:underline"
+          @click="emit('select', a.placeId)"
+        >
+          {{ a.placeId }}
+        </button>
         <span class="min-w-0 grow text-sm"
           >{{ a.paintId ? `${nameOf(a.paintId)}, ` : '' }}{{ standingInWords(a.standsFor, nameOf)
           }}<span v-if="a.isBack" class="hint">; some of it is at hand</span></span

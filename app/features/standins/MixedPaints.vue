@@ -67,7 +67,7 @@ const standInOf = ({ recipe }: Convenience) =>
         />
         <PaintSwatch v-else-if="collection.paint(row.paintId)" :paint="collection.paint(row.paintId)!" class="h-14" />
         <div class="text-[13px] leading-tight">
-          <button class="text-left font-medium hover:underline" @click="emit('wantPaint', row.paintId)">
+          <button class="min-h-6 text-left font-medium hover:underline" @click="emit('wantPaint', row.paintId)">
             {{ nameOf(row.paintId) }}
           </button>
           <span class="hint ml-1">{{ collection.paint(row.paintId)?.pigments.join(' ') }}</span>

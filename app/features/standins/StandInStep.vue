@@ -26,7 +26,7 @@ const today = useToday()
 const MODES = [
   { id: 'one', label: 'One paint' },
   { id: 'whole', label: 'All of them' },
-  { id: 'because', label: 'Because of' },
+  { id: 'because', label: 'To replace' },
   { id: 'mixed', label: 'Mixed paints' },
   { id: 'unlabelled', label: 'Unlabelled pan' },
 ] as const

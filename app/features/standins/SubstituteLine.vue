@@ -30,7 +30,7 @@ const words = (s: StandIn) =>
     <PaintSwatch v-else-if="paint" :paint="paint" class="h-10" />
     <span v-else />
     <div class="text-[13px] leading-tight">
-      <button v-if="line.paintId" class="text-left font-medium hover:underline" @click="emit('look')">
+      <button v-if="line.paintId" class="min-h-6 text-left font-medium hover:underline" @click="emit('look')">
         {{ label }}
       </button>
       <span v-else class="font-medium">{{ label }}</span>

@@ -46,7 +46,7 @@ function proposalOf({ proposal }: (typeof rows.value)[number]): string {
 
 <template>
   <section class="flex min-h-0 flex-col" aria-label="Paints that want replacing">
-    <h2 tabindex="-1">Because of …</h2>
+    <h2 tabindex="-1">Paints to replace, and why</h2>
     <ChoiceGroup label="Of which paints" class="mt-1 flex gap-1">
       <button class="choice" :aria-pressed="!all" @click="all = false">this palette</button>
       <button class="choice" :aria-pressed="all" @click="all = true">everything owned</button>
@@ -76,7 +76,7 @@ function proposalOf({ proposal }: (typeof rows.value)[number]): string {
         />
         <PaintSwatch v-else-if="collection.paint(row.paintId)" :paint="collection.paint(row.paintId)!" class="h-12" />
         <div class="text-[13px] leading-tight">
-          <button class="text-left font-medium hover:underline" @click="emit('wantPaint', row.paintId)">
+          <button class="min-h-6 text-left font-medium hover:underline" @click="emit('wantPaint', row.paintId)">
             {{ nameOf(row.paintId) }}
           </button>
           <p>{{ row.drawbacks.map((d) => d.words).join('; ') }}</p>

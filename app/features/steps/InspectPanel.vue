@@ -6,6 +6,7 @@ import { X } from '@lucide/vue'
 import { computed } from 'vue'
 import { useBalances } from '~/shared/items/useBalances'
 import { PaintCautions, usePaintCommands } from '~/features/paints'
+import { asSentence } from '~/shared/words/asSentence'
 import { useItemWords } from '~/shared/words/itemWords'
 import { useCollection } from '~/stores/collection'
 import { gainInWords } from '~/shared/words/lists'
@@ -33,7 +34,7 @@ const elsewhere = computed(() => commands.palettesWith(props.paint.id))
 </script>
 
 <template>
-  <section class="panel mb-3 p-3" :aria-label="`A look at ${paintInWords(paint)}`">
+  <section class="mt-3" :aria-label="`A look at ${paintInWords(paint)}`">
     <div class="mb-2 flex items-start gap-2">
       <h2 class="grow wrap-anywhere">{{ paint.name }}</h2>
       <button class="btn btn-quiet btn-icon" aria-label="Close the look at this paint" @click="emit('close')">
@@ -45,8 +46,8 @@ const elsewhere = computed(() => commands.palettesWith(props.paint.id))
     <p v-if="fit && (fit.word !== 'fits' || fit.reasons.length)" class="text-sm">
       For this palette: {{ fit.word }}{{ fit.reasons.length ? `: ${fit.reasons.join(', ')}` : '' }}
     </p>
-    <p v-if="gain" class="text-sm">Would bring: {{ gainInWords(gain) }}</p>
-    <p v-if="behaviour" class="text-sm">{{ behaviour }}</p>
+    <p v-if="gain" class="text-sm">It would add: {{ gainInWords(gain) }}</p>
+    <p v-if="behaviour" class="text-sm">{{ asSentence(behaviour) }}</p>
     <PaintCautions :paint="paint" brief />
     <ul class="hint">
       <li v-for="item in items" :key="item.id">{{ itemInWords(item) }}: {{ leftInWords(item) }}</li>

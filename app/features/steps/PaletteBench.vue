@@ -1,34 +1,37 @@
 <script setup lang="ts">
 import { type Paint, type Palette, planAt, plannedPaints } from '@juxtachrome/core/documents'
 import { findingsOf, fitOf, type Remedy } from '@juxtachrome/core/choosing'
-import { freePlaces } from '@juxtachrome/core/arranging'
-import { computed, defineAsyncComponent, nextTick, ref, toRef } from 'vue'
+import { boxOf, freePlaces } from '@juxtachrome/core/arranging'
+import { computed, defineAsyncComponent, nextTick, ref, toRef, watch } from 'vue'
 import { usePaletteCommands } from '~/features/palettes'
 import { counted } from '@juxtachrome/core/units'
 import { LENSES } from '~/shared/tray/lenses'
 import { LazyVerdictPanel, useVerdict } from '~/features/verdict'
 import { useAsk } from '~/shared/ui/useAsk'
+import { providePointing } from '~/shared/said/usePointing'
 import { createCarry, type Carried } from '~/shared/tray/useCarry'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import { LazyFillPanel, LazyFillQueue } from '~/features/filling'
-import { ChooseZone } from '~/features/choosing'
+import { ChooseZone, LazyPaletteProposals, useGuideCommands } from '~/features/choosing'
 import CarryGhost from '~/shared/tray/CarryGhost.vue'
 import LensBar from '~/shared/tray/LensBar.vue'
 import PaletteTray from '~/shared/tray/PaletteTray.vue'
 import PaletteZones from '~/shared/tray/PaletteZones.vue'
+import { listed } from '~/shared/words/figures'
 import LackingPlaces from './LackingPlaces.vue'
 import PlaceLegend from '~/shared/tray/PlaceLegend.vue'
 
 const LazyInspectPanel = defineAsyncComponent(() => import('./InspectPanel.vue'))
-const LazyPlacePanel = defineAsyncComponent(() => import('./PlacePanel.vue'))
+const LazyChosenPlace = defineAsyncComponent(() => import('./ChosenPlace.vue'))
 
-/** The three zones: drawer or queue, tray, verdict or filling. */
+/** The three zones: drawer or queue, tray with the chosen place below it, verdict or filling. */
 const props = defineProps<{ palette: Palette; step: 'choose' | 'fill'; place?: string }>()
 const emit = defineEmits<{ select: [placeId: string | undefined]; go: [to: string] }>()
 const collection = useCollection()
 const commands = usePaletteCommands()
+const guideCommands = useGuideCommands()
 const notices = useNotices()
 const today = useToday()
 const tray = ref<{ focusPlace(id: string): void }>()
@@ -47,13 +50,24 @@ const findings = computed(() =>
 )
 
 const paletteId = toRef(() => props.palette.id)
-const { verdict, trouble, waiting, stop, goOn } = useVerdict(paletteId, props.step === 'choose')
+const { verdict, isStale, trouble, waiting, stop, goOn } = useVerdict(paletteId, props.step === 'choose')
 const lens = ref(LENSES[0]!.id)
 const seen = computed(() => {
   const through = LENSES.find((l) => l.id === lens.value)?.seen
   return through && ((paint: Paint, placeId: string) => through(paint, placeId, verdict.value))
 })
 const byBrings = ref(false)
+/** A palette begins with whole proposals, unless one would rather go paint by paint. */
+const isProposing = ref(false)
+const MANY = 3
+// whoever asks for proposals wants worked out what they rest on, also what turns out later to wait for a word
+watch([isProposing, waiting], ([isWanted, indexes]) => {
+  if (isWanted) for (const { key, stopped } of indexes) if (stopped) goOn(key)
+})
+function byMethod() {
+  isProposing.value = false
+  leftMode.value = 'guide'
+}
 const leftMode = ref<'drawer' | 'guide'>('drawer')
 async function orderByBrings() {
   byBrings.value = true
@@ -86,19 +100,40 @@ const { ask } = useAsk()
 const lookedAt = ref<string>()
 const looked = computed(() => collection.paint(lookedAt.value))
 function look(id: string) {
-  side.value = 'right'
   lookedAt.value = id
   emit('select', undefined)
 }
+providePointing({
+  look: (paintId) => {
+    const at = props.palette.holder.places.find(({ id }) => planAt(props.palette, id)?.paintId === paintId)
+    if (at) select(at.id)
+    else look(paintId)
+  },
+  press: (event, paintId) => {
+    const name = collection.paint(paintId)?.name
+    if (name && props.step === 'choose') carry.press(event, { kind: 'paint', id: paintId, name })
+  },
+})
+/** A list of names only where wells are too small to carry them. */
+const hasSmallWells = computed(() => {
+  const { holder } = props.palette
+  return Math.min(...holder.places.map(({ shape }) => boxOf(shape).width)) / holder.width < SMALL
+})
+const SMALL = 0.12
 function placeNext(paintId: string) {
   const [next] = free.value
   if (next) commands.place(props.palette.id, next, paintId)
   else notices.trouble('No place is left. Take something out first.')
 }
 function select(id: string) {
-  side.value = 'right'
+  if (props.step === 'fill') side.value = 'right'
   lookedAt.value = undefined
   emit('select', id)
+}
+/** What would close a gap goes into the next free places, as one step. */
+function putAll(paintIds: readonly string[]) {
+  const names = paintIds.map((id) => collection.paint(id)?.name ?? 'a paint')
+  guideCommands.takeAll(props.palette.id, paintIds, `tried ${listed(names)}`)
 }
 function act(remedy: Remedy) {
   if (remedy.kind === 'show-place') {
@@ -123,7 +158,15 @@ const LABELS = computed(() =>
 </script>
 
 <template>
-  <PaletteZones ref="zones" v-model:side="side" :labels="LABELS">
+  <LazyPaletteProposals
+    v-if="isProposing"
+    :palette="palette"
+    :is-ready="Boolean(verdict?.gains)"
+    :reckoned="waiting[0]?.building?.done"
+    @leave="isProposing = false"
+    @method="byMethod"
+  />
+  <PaletteZones v-else ref="zones" v-model:side="side" :labels="LABELS">
     <template #left>
       <LazyFillQueue
         v-if="step === 'fill'"
@@ -175,7 +218,45 @@ const LABELS = computed(() =>
           >{{ palette.holder.name }}, {{ palette.holder.width }} × {{ palette.holder.height }} mm</span
         >
       </p>
+      <template v-if="step === 'choose'">
+        <div
+          v-if="!place && !looked && free.length >= MANY"
+          class="mt-3 flex flex-wrap items-center gap-x-4 gap-y-2"
+          :class="planned.size ? '' : 'panel p-4'"
+        >
+          <p class="grow basis-60">
+            {{
+              planned.size
+                ? 'Three ways to fill the free places, each with what speaks for and against it.'
+                : 'Begin with three palettes, chosen from your collection for what this one is for: take one, and change it.'
+            }}
+          </p>
+          <button class="btn" :class="planned.size ? '' : 'btn-primary'" @click="isProposing = true">
+            {{ planned.size ? 'Show three ways' : 'Show three palettes' }}
+          </button>
+        </div>
+        <LazyInspectPanel
+          v-if="looked && !place"
+          :paint="looked"
+          :fit="fitOf(looked, palette.brief, { palette: plannedHere })"
+          :gain="verdict?.gains?.find((g) => g.paintId === looked?.id)"
+          :room="free.length > 0"
+          :planned="planned.has(looked.id)"
+          @next="placeNext(looked.id)"
+          @close="lookedAt = undefined"
+        />
+        <LazyChosenPlace
+          v-if="place"
+          :palette="palette"
+          :place-id="place"
+          :state="state"
+          :carry="carry"
+          :verdict="verdict"
+          @close="emit('select', undefined)"
+        />
+      </template>
       <PlaceLegend
+        v-if="hasSmallWells || step === 'fill'"
         :palette="palette"
         :state="state"
         :selected="place"
@@ -192,38 +273,21 @@ const LABELS = computed(() =>
           that ever lay there.
         </p>
       </template>
-      <template v-else>
-        <LazyInspectPanel
-          v-if="looked && !place"
-          :paint="looked"
-          :fit="fitOf(looked, palette.brief, { palette: plannedHere })"
-          :gain="verdict?.gains?.find((g) => g.paintId === looked?.id)"
-          :room="free.length > 0"
-          :planned="planned.has(looked.id)"
-          @next="placeNext(looked.id)"
-          @close="lookedAt = undefined"
-        />
-        <LazyPlacePanel
-          v-if="place"
-          :palette="palette"
-          :place-id="place"
-          :state="state"
-          :carry="carry"
-          @close="emit('select', undefined)"
-        />
-        <LazyVerdictPanel
-          :palette="palette"
-          :findings="findings"
-          :verdict="verdict"
-          :trouble="trouble"
-          :waiting="waiting"
-          @act="act"
-          @look="look"
-          @stop="stop"
-          @go-on="goOn"
-          @by-brings="orderByBrings"
-        />
-      </template>
+      <LazyVerdictPanel
+        v-else
+        :palette="palette"
+        :findings="findings"
+        :verdict="verdict"
+        :is-stale="isStale"
+        :room="free.length > 0"
+        :trouble="trouble"
+        :waiting="waiting"
+        @act="act"
+        @put="putAll"
+        @stop="stop"
+        @go-on="goOn"
+        @by-brings="orderByBrings"
+      />
     </template>
     <CarryGhost :carry="carry" />
   </PaletteZones>

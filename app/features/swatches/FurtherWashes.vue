@@ -3,12 +3,11 @@ import { parseColour, toScreen } from '@juxtachrome/core/colour'
 import type { Paint, Wash } from '@juxtachrome/core/documents'
 import { labOfSwatch } from '@juxtachrome/core/film'
 import { computed, ref, watch } from 'vue'
-import { swatchText, toSwatch } from '~/shared/swatch/swatchText'
+import { offInWords, swatchText, toSwatch } from '~/shared/swatch/swatchText'
 import SwatchField from '~/shared/swatch/SwatchField.vue'
 import { waterInWords } from '~/shared/swatch/useMixtures'
 import FormField from '~/shared/ui/FormField.vue'
 import { useToday } from '~/shared/ui/useToday'
-import { figure } from '~/shared/words/figures'
 import { useSwatchCommands } from './commands'
 
 /** Washes beside the usual one: each narrows what is not known of how a paint thins. */
@@ -75,9 +74,7 @@ const take = (at: number) =>
         <span class="h-6 w-10 shrink-0" :style="{ background: hex }" aria-hidden="true" />
         <span class="min-w-0 grow text-sm"
           >{{ words }}
-          <span class="hint"
-            >{{ swatchText(wash) }}{{ off === undefined ? '' : `; model off by ${figure(off, 1)}` }}</span
-          ></span
+          <span class="hint">{{ swatchText(wash) }}{{ off === undefined ? '' : `; ${offInWords(off)}` }}</span></span
         >
         <button class="btn btn-quiet" :aria-label="`Take away the wash, ${words}`" @click="take(i)">Take away</button>
       </li>

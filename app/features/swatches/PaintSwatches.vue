@@ -9,7 +9,7 @@ import { counted } from '@juxtachrome/core/units'
 import { computed, reactive, ref, watch } from 'vue'
 import { useSwatchCommands } from './commands'
 import { opticsOf } from '~/shared/swatch/opticsOf'
-import { swatchText, toSwatch } from '~/shared/swatch/swatchText'
+import { offInWords, swatchText, toSwatch } from '~/shared/swatch/swatchText'
 import { useToday } from '~/shared/ui/useToday'
 import { useStrengths } from '~/shared/swatch/useStrengths'
 import FurtherWashes from './FurtherWashes.vue'
@@ -88,7 +88,7 @@ function says(kind: SwatchKind, swatch: Swatch | undefined): string {
   return [
     swatch.simulated ? 'simulated, no measurement' : from,
     swatch.sd ? `± ${figure(swatch.sd, 1)}` : '',
-    residual === undefined ? '' : `model off by ${figure(residual, 1)}`,
+    residual === undefined ? '' : offInWords(residual),
     against,
   ]
     .filter(Boolean)
@@ -222,9 +222,7 @@ const choose = (code: string, variant: string) => commands.chooseVariant(props.p
       A wash at 1 part paint to 6 of water, by drops, tells more about mixtures than any measurement of the masstone.
     </p>
     <p v-if="tints" class="hint mt-1 text-sm">Tinting strength {{ tints }}.</p>
-    <p v-if="strength" class="hint mt-1 text-sm">
-      {{ strengthInWords(strength) }} Recipes and predictions reckon with it.
-    </p>
+    <p v-if="strength" class="hint mt-1 text-sm">{{ strengthInWords(strength) }} Recipes and predictions use it.</p>
     <p v-if="optics.ok && optics.value.doubt" class="mt-1 doubt">
       {{ optics.value.doubt }}
     </p>

@@ -12,8 +12,12 @@ import EmptyCollection from '~/shared/shell/EmptyCollection.vue'
 import CopyLine from '~/shared/shell/CopyLine.vue'
 import LastingNotice from '~/shared/shell/LastingNotice.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import { oneScale } from '~/shared/tray/oneScale'
 import PaletteThumb from '~/shared/tray/PaletteThumb.vue'
+import { paintToken } from '~/shared/said/paintTokens'
+import { firstThings } from './firstThings'
 import TodayDue from './TodayDue.vue'
+import TodayFirst from './TodayFirst.vue'
 import { inMl } from '~/shared/words/figures'
 import { usePaintName } from '~/shared/words/paintName'
 import { plansAndPansInWords } from '~/shared/words/plansAndPans'
@@ -71,14 +75,41 @@ const onOrder = computed(() =>
 )
 /** All palettes at one scale: the widest decides. */
 const SHELF = 340
-const scale = computed(() => Math.min(2, SHELF / Math.max(1, ...collection.palettes.map((p) => p.holder.width))))
+const scale = computed(() => oneScale(collection.palettes, SHELF))
 /** Palettes whose plan and pans do not agree, each with the one sentence about it. */
 const nameOf = usePaintName()
+const plansAndPans = computed(() =>
+  collection.palettes.map((palette) => ({
+    palette,
+    pans: planAgainstPans(palette, collection.ledger.places(palette.id)),
+  })),
+)
 const toFill = computed(() =>
-  collection.palettes
-    .map((palette) => ({ palette, pans: planAgainstPans(palette, collection.ledger.places(palette.id)) }))
+  plansAndPans.value
     .filter(({ pans }) => pans.toFill.length + pans.out.length + pans.other.length)
     .map(({ palette, pans }) => ({ palette, words: plansAndPansInWords(pans, nameOf) })),
+)
+const first = computed(() =>
+  firstThings({
+    look: look.value.map(({ palette: { id, name }, placeId }) => ({ paletteId: id, palette: name, placeId })),
+    back: standIns.value
+      .filter((s) => s.isBack)
+      .map(({ palette: { id, name }, placeId, standsFor }) => ({
+        paletteId: id,
+        palette: name,
+        placeId,
+        words: standsFor.words,
+      })),
+    toFill: plansAndPans.value
+      .filter(({ pans }) => pans.toFill.length)
+      .map(({ palette: { id, name }, pans }) => ({
+        paletteId: id,
+        palette: name,
+        places: pans.toFill.map((p) => p.placeId),
+      })),
+    out: low.value.filter(({ ml }) => ml <= 0).map(({ paint }) => paint.id),
+    paintToken,
+  }),
 )
 </script>
 
@@ -93,6 +124,7 @@ const toFill = computed(() =>
     <LazyPathAhead v-if="!collection.isEmpty" />
     <EmptyCollection v-if="collection.isEmpty" />
     <div v-else class="grid gap-4 lg:grid-cols-2">
+      <TodayFirst v-if="first.length" :todo="first" />
       <section class="panel p-4">
         <h2>Wet</h2>
         <p v-if="wet.length === 0" class="hint">

@@ -32,7 +32,7 @@ const SHARES = [
     <p class="text-sm">
       {{ level.isEstimate ? 'About' : '' }} {{ percent(level.share) }} left of {{ inMl(level.poured) }} put in{{
         level.seen ? `, last looked at ${dayInWords(level.seen)}` : ''
-      }}{{ level.isEstimate ? '; reckoned from the paintings since' : '' }}.
+      }}{{ level.isEstimate ? '; estimated from the paintings since' : '' }}.
     </p>
     <p class="mt-2 text-sm font-medium">You look: how much is left?</p>
     <ChoiceGroup class="mt-1 flex flex-wrap gap-1" label="How much is left">

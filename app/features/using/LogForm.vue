@@ -71,7 +71,7 @@ const nameAt = (placeId: string) => {
     </div>
     <Refusal v-if="trouble" :says="trouble" />
     <p class="flex gap-2">
-      <button class="btn btn-primary">{{ correcting ? 'Keep the correction' : 'Keep it' }}</button>
+      <button class="btn btn-primary">{{ correcting ? 'Keep the correction' : 'Record the painting' }}</button>
       <button v-if="correcting || !log.isEmpty()" type="button" class="btn" @click="log.clear()">
         {{ correcting ? 'Leave it as it was' : 'Begin anew' }}
       </button>

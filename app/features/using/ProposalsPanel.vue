@@ -103,7 +103,7 @@ function later(p: Proposal) {
         </ul>
         <p class="mt-1 text-sm"><span class="font-medium">It would change: </span>{{ gainsInWords(p).join('; ') }}.</p>
         <p class="mt-2 flex flex-wrap gap-2">
-          <button class="btn" :aria-label="`Take ${commands.inWords(p)}`" @click="take(p)">Take it</button>
+          <button class="btn" :aria-label="`Take ${commands.inWords(p)}`" @click="take(p)">Use this change</button>
           <button class="btn" :aria-label="`Refuse ${commands.inWords(p)} for good`" @click="refuse(p)">Never</button>
           <button class="btn" :aria-label="`Ask again about ${commands.inWords(p)}`" @click="later(p)">
             Ask again in {{ ASK_AGAIN_DAYS / 7 }} weeks

@@ -46,6 +46,6 @@ export const USE_LENSES: readonly Lens<UseSeen>[] = [
     says: ({ taken: { millilitres, looks } }) =>
       looks
         ? `One painting takes about ${figure(millilitres, 3)} ml of a colour: by ${counted(looks, 'look')} at pans.`
-        : `One painting is reckoned to take ${atMost(millilitres, 3)} ml of a colour, until you look how much is left.`,
+        : `One painting is taken to use ${atMost(millilitres, 3)} ml of a colour, until you look how much is left.`,
   },
 ]

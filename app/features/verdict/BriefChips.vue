@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type Assessment, WISHES } from '@juxtachrome/core/choosing'
+import { WISHES } from '@juxtachrome/core/choosing'
 import type { Brief, Palette } from '@juxtachrome/core/documents'
 import { NEAR_ENOUGH, nameOfSubject, subjectsIn, targetsOf } from '@juxtachrome/core/reach'
 import { computed, defineAsyncComponent, ref } from 'vue'
@@ -21,7 +21,7 @@ import BriefChip from './BriefChip.vue'
 const LazyTargetsDialog = defineAsyncComponent(() => import('./TargetsDialog.vue'))
 
 /** What the palette is for, as one line of chips, each changed where it stands. */
-const props = defineProps<{ palette: Palette; verdict?: Assessment }>()
+const props = defineProps<{ palette: Palette }>()
 const commands = usePaletteCommands()
 const collection = useCollection()
 const targets = ref(false)
@@ -130,7 +130,7 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
         class="btn mt-2"
         @click="set(withWish(brief, own.wish, undefined), `no wish of ${wish?.label.toLowerCase() ?? own.wish}`)"
       >
-        Take it away
+        Remove this wish
       </button>
     </BriefChip>
     <BriefChip
@@ -152,7 +152,7 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
         </li>
       </ul>
     </BriefChip>
-    <BriefChip v-slot="{ close }" label="Add to the brief" words="+ wish" faint>
+    <BriefChip v-slot="{ close }" label="Add a wish or a paint" words="+ wish" faint>
       <p class="text-sm font-medium">Wishes for its paints</p>
       <ul>
         <li v-for="wish in open" :key="wish.id">

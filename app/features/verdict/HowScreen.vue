@@ -72,7 +72,7 @@ useHead({ title: 'How the verdict is worked out · Juxtachrome' })
       love it. Your eye has the last word: a paint that must be in is in, whatever the figures say.
     </p>
     <p class="hint">
-      The film is Kubelka and Munk’s (1931, 1948); colour differences are CIEDE2000; that mixtures reckon by parts of
+      The film is Kubelka and Munk’s (1931, 1948); colour differences are CIEDE2000; that mixtures add up by parts of
       absorption and scattering is Duncan’s rule (1940). Colours of subjects, the worth of less mixing and the limits
       named here are judgement.
     </p>

@@ -23,7 +23,7 @@ import ReachWheel from './ReachWheel.vue'
 import { figure } from '~/shared/words/figures'
 
 /** The map of what a palette reaches: hue and chroma at several values, every cell to be pointed at. */
-const props = defineProps<{ palette: Palette; map: readonly number[]; near: number }>()
+const props = defineProps<{ palette: Palette; map: readonly number[]; near: number; at?: LatticeCell }>()
 const emit = defineEmits<{ close: []; look: [paintId: string] }>()
 const bench = useBench()
 const { predict } = useMixtures()
@@ -31,7 +31,7 @@ const { predict } = useMixtures()
 const THREE = [1, 3, 6]
 const all = ref(false)
 const wheels = computed(() => (all.value ? WHEELS.map((_, i) => i) : THREE))
-const cell = ref<LatticeCell>({ wheel: THREE[1]!, ring: 2, place: 0 })
+const cell = ref<LatticeCell>(props.at ?? { wheel: THREE[1]!, ring: 2, place: 0 })
 const state = computed(() => props.map[cellNumber(cell.value)] ?? 0)
 const lab = computed(() => labOfCell(cell.value))
 const nameOf = usePaintName()

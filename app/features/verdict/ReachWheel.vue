@@ -4,7 +4,13 @@ import { cellNumber, cellsOfRing, labOfCell, RINGS, WHEELS, type LatticeCell } f
 import { computed } from 'vue'
 
 /** One value of the map: hue around, chroma outward; what is reached in its own colour, the rest in outline. */
-const props = defineProps<{ wheel: number; map: readonly number[]; selected?: LatticeCell; still?: boolean }>()
+const props = defineProps<{
+  wheel: number
+  map: readonly number[]
+  selected?: LatticeCell
+  still?: boolean
+  /** Too small for crosses. */ small?: boolean
+}>()
 const emit = defineEmits<{ choose: [cell: LatticeCell] }>()
 
 const RADIUS = 100
@@ -66,7 +72,7 @@ const label = computed(
     <!-- what only the collection reaches is told by its cross, not by a tone alone -->
     <template v-for="c in cells" :key="`x${c.number}`">
       <text
-        v-if="c.state === 4 && !still"
+        v-if="c.state === 4 && !still && !small"
         :x="
           ((edge(c.cell.ring) + edge(c.cell.ring - 1)) / 2) *
           Math.cos((c.cell.place * 2 * Math.PI) / cellsOfRing(c.cell.ring))

@@ -1,7 +1,8 @@
 import { wishOf } from '@juxtachrome/core/choosing'
 import type { Brief, BriefWish, TargetChoice } from '@juxtachrome/core/documents'
-import { nameOfSubject } from '@juxtachrome/core/reach'
+import { nameOfSubject, targetsOf } from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
+import { listed } from '~/shared/words/figures'
 
 /** A brief in words: the one place where its chips are worded. */
 export const NEARNESS = [
@@ -37,6 +38,32 @@ export function targetsInWords(choices: readonly TargetChoice[]): string {
   const [first] = choices
   if (!first) return 'everything'
   return choices.length === 1 ? targetInWords(first) : `${targetInWords(first)} and ${choices.length - 1} more`
+}
+
+/** Wishes that speak for themselves without their heading. */
+const SPOKEN = ['transparency', 'rewetting', 'lightfastness', 'staining', 'granulation']
+const spoken = ({ wish, value, hard }: BriefWish): string => {
+  const known = wishOf(wish)
+  const option = known?.options.find((o) => o.value === value)?.label ?? value
+  const words =
+    wish === 'lightfastness'
+      ? `lightfastness ${option} at least`
+      : known && !SPOKEN.includes(wish)
+        ? `${known.label.toLowerCase()}: ${option}`
+        : option
+  return hard && known && !known.softOnly ? `${words} (a must)` : words
+}
+
+/** `For sea and sky and the ledge at low tide; lightfastness very good at least (a must); rewets.` */
+export function briefInWords(brief: Brief | undefined): string {
+  const targets = targetsOf(brief)
+  const aims = listed(targets.map(targetInWords))
+  const wishes = (brief?.wishes ?? []).map(spoken)
+  const lists = LISTS.flatMap(([name, label]) => {
+    const count = brief?.[name]?.length ?? 0
+    return count ? [`${counted(count, 'paint')} ${label.toLowerCase()}`] : []
+  })
+  return `${[`For ${aims}`, ...wishes, ...lists].join('; ')}.`
 }
 
 /** Sets or takes away the wish of a kind. */

@@ -5,6 +5,7 @@ export { default as BesideScreen } from './BesideScreen.vue'
 export { default as HowScreen } from './HowScreen.vue'
 export { default as ReachWheel } from './ReachWheel.vue'
 export { targetInWords, wishInWords } from './briefWords'
+export { missedInWords, mixesInWords } from './words'
 export { usePhotoTargets } from './usePhotoTargets'
 export { useVerdict } from './useVerdict'
 

@@ -14,16 +14,16 @@ function step(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div role="radiogroup" aria-label="Seen as" class="flex flex-wrap gap-1" data-repeats @keydown="step">
+  <div role="radiogroup" aria-label="Seen as" class="flex flex-wrap gap-x-3 gap-y-0.5" data-repeats @keydown="step">
     <button
       v-for="l in lenses"
       :key="l.id"
       role="radio"
-      class="choice text-[13px]"
+      class="min-h-8 border-b-2 border-transparent text-[13px] whitespace-nowrap hover:border-edge pointer-coarse:min-h-11"
       :aria-checked="lens === l.id"
       :aria-pressed="undefined"
       :tabindex="lens === l.id ? 0 : -1"
-      :class="lens === l.id ? 'border-text bg-sunken font-semibold' : ''"
+      :class="lens === l.id ? 'border-text! font-semibold' : 'text-muted'"
       @click="lens = l.id"
     >
       {{ l.label }}

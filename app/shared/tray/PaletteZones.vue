@@ -2,7 +2,10 @@
 import { ref } from 'vue'
 import { usePreferences } from '~/stores/preferences'
 
-/** The three zones of a step: what it works from, the tray, what it says. On a narrow screen one of the outer two at a time. */
+/**
+ * The three zones of a step: what it works from, the tray, what it says. From 1200 px side by side, what it says with
+ * room; on a tablet the tray with one of the other two beside it; on a phone one of them below it.
+ */
 defineProps<{ labels: readonly [string, string] }>()
 const side = defineModel<'left' | 'right'>('side', { default: 'left' })
 const preferences = usePreferences()
@@ -12,17 +15,14 @@ defineExpose({ left })
 
 <template>
   <div
-    class="grid min-h-0 grow grid-cols-1 content-start gap-3 p-3 lg:grid-cols-[17rem_minmax(0,1fr)_15rem] xl:grid-cols-[19rem_minmax(0,1fr)_18rem]"
+    class="zones grid min-h-0 grow grid-cols-1 content-start gap-3 p-3"
+    :class="preferences.mirrored ? 'mirrored' : ''"
   >
-    <div
-      ref="left"
-      class="min-w-0 max-lg:order-3 lg:h-[calc(100dvh-8.25rem-var(--strip))] lg:overflow-y-auto"
-      :class="[preferences.mirrored ? 'lg:order-3' : 'lg:order-1', side === 'left' ? '' : 'max-lg:hidden']"
-    >
+    <div ref="left" class="zone-left min-w-0 wide:overflow-y-auto" :class="side === 'left' ? '' : 'aside'">
       <slot name="left" />
     </div>
-    <section class="min-w-0 lg:order-2" aria-label="Tray"><slot name="tray" /></section>
-    <div role="group" aria-label="Zones" class="order-2 flex gap-2 lg:hidden">
+    <section class="zone-tray min-w-0" aria-label="Tray"><slot name="tray" /></section>
+    <div role="group" aria-label="Zones" class="zone-switch flex gap-2 wide:hidden">
       <button
         v-for="(label, i) in labels"
         :key="label"
@@ -34,14 +34,72 @@ defineExpose({ left })
       </button>
     </div>
     <div
-      class="min-w-0 overflow-y-auto max-lg:order-4 lg:max-h-[calc(100dvh-8.25rem-var(--strip))]"
+      data-zone
+      class="zone-right min-w-0 overflow-y-auto"
       tabindex="0"
       role="region"
       :aria-label="`Zone: ${labels[1]}`"
-      :class="[preferences.mirrored ? 'lg:order-1' : 'lg:order-3', side === 'right' ? '' : 'max-lg:hidden']"
+      :class="side === 'right' ? '' : 'aside'"
     >
       <slot name="right" />
     </div>
     <slot />
   </div>
 </template>
+
+<style scoped>
+.zones {
+  grid-template-areas: 'tray' 'switch' 'outer';
+}
+.zone-tray {
+  grid-area: tray;
+}
+.zone-switch {
+  grid-area: switch;
+}
+.zone-left,
+.zone-right {
+  grid-area: outer;
+}
+@media (width < 75rem) {
+  .aside {
+    display: none;
+  }
+}
+/* a tablet: the tray, and beside it one of the two */
+@media (width >= 48rem) and (width < 75rem) {
+  .zones {
+    grid-template: 'tray switch' auto 'tray outer' 1fr / minmax(0, 1fr) minmax(0, 21rem);
+  }
+  .mirrored {
+    grid-template: 'switch tray' auto 'outer tray' 1fr / minmax(0, 21rem) minmax(0, 1fr);
+  }
+}
+@media (width >= 48rem) {
+  .zone-left {
+    height: calc(100dvh - 8.25rem - var(--strip));
+  }
+  .zone-right {
+    max-height: calc(100dvh - 8.25rem - var(--strip));
+  }
+}
+@media (width >= 75rem) {
+  .zone-tray {
+    max-height: calc(100dvh - 8.25rem - var(--strip));
+    overflow-y: auto;
+    padding-inline: 0.25rem;
+  }
+  .zones {
+    grid-template: 'left tray right' 1fr / 17.5rem minmax(0, 1fr) minmax(26.25rem, 0.62fr);
+  }
+  .mirrored {
+    grid-template: 'right tray left' 1fr / minmax(26.25rem, 0.62fr) minmax(0, 1fr) 17.5rem;
+  }
+  .zone-left {
+    grid-area: left;
+  }
+  .zone-right {
+    grid-area: right;
+  }
+}
+</style>

@@ -1,0 +1,98 @@
+import { afterAll, beforeAll, describe, expect, it } from 'vitest'
+import { violationsOf } from './access/screens'
+import { App, By, Key } from './app'
+
+/** An index of a whole collection may take a while beside other browsers. */
+const LONG = 45_000
+
+describe('a palette begins with its purpose', () => {
+  let app: App
+  beforeAll(async () => {
+    // what the collection mixes waits to be asked for: whoever asks for palettes asks for it
+    app = await App.open('/palettes')
+  })
+  afterAll(async () => {
+    expect(await app.complaints()).toEqual([])
+    await app.close()
+  })
+
+  it('what is typed as its purpose is what it is judged for; without a name it is refused', async () => {
+    await app.click('Make a palette')
+    await app.type('What it is for', 'sea and sky')
+    await app.says('Judge it for sea and sky')
+    await app.click('Make the palette')
+    await app.says('Name')
+    await app.type('Name', 'Autumn tin')
+    await app.click('Make the palette')
+    await app.says('For sea and sky.')
+    await app.says('12 of 12 places left')
+  })
+
+  it('three palettes side by side, each with what speaks for it; one is taken, and undone in one step', async () => {
+    await app.click('Show three palettes')
+    const starts = () => app.driver.findElements(By.xpath(`//button[starts-with(@aria-label, 'Start from this one')]`))
+    await app.until(async () => (await starts()).length === 3, 'three proposals', LONG)
+    for (const title of ['Mixes the most', 'Handles best on paper', 'What you reach for']) await app.says(title)
+    expect(await app.text('[aria-label="What speaks for it"]')).toMatch(/Mixes .+ you want\./)
+    expect(await violationsOf(app, 'three proposals')).toEqual([])
+    // by keyboard
+    await (await starts())[1]!.sendKeys(Key.ENTER)
+    await app.says('0 of 12 places left')
+    await app.says('Mixes', LONG)
+    await app.click('Undo')
+    await app.says('12 of 12 places left')
+  })
+
+  it('whoever would rather go paint by paint, or with a method, is not held up', async () => {
+    await app.click('Show three palettes')
+    await app.click('Use a method instead')
+    await app.says('Choose with a method')
+    await app.click('Show three palettes')
+    await app.click('Choose paint by paint instead')
+    await app.says('12 of 12 places left')
+  })
+
+  it('the chosen place lies below the tray; its mixtures go to the bench', async () => {
+    await app.go('/palettes/landing-tin/choose?place=A5')
+    await app.says('Half and half with the others')
+    const tray = await app.text('section[aria-label="Tray"]')
+    expect(tray).toContain('French ultramarine')
+    await app.says('Here it is the only granulating blue.', LONG)
+    await app.driver.executeScript(`document.querySelector('[aria-label^="Mixed with Burnt sienna"]').click()`)
+    await app.says('French ultramarine')
+    expect(await app.driver.getCurrentUrl()).toContain('/bench')
+  })
+})
+
+const TIN = '/palettes/landing-tin/choose'
+
+describe('the verdict on a phone, by touch', () => {
+  let app: App
+  beforeAll(async () => {
+    app = await App.open(TIN, { width: 390, height: 844, touch: true, reckons: true })
+  })
+  afterAll(async () => {
+    expect(await app.complaints()).toEqual([])
+    await app.close()
+  })
+
+  it('a lens is a tap away, and two palettes lie below each other', async () => {
+    const tap = async (element: Awaited<ReturnType<typeof app.named>>) => {
+      await app.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
+      await app.touch('touchStart', element)
+      await app.touch('touchEnd')
+    }
+    await tap(await app.named('Staining'))
+    await app.until(async () => (await app.placeSays('A6')).includes('stains strongly'), 'the lens')
+    await app.go('/palettes/beside?one=landing-tin&other=hut-palette')
+    await app.says('Only here')
+    await app.until(
+      async () => /Reach\s+\d+ %\s+\d+ %/.test(await app.text('[aria-label="Figures of both"]')),
+      'both',
+      LONG,
+    )
+    await app.says('in both')
+    const wide = await app.driver.executeScript('return document.documentElement.scrollWidth <= innerWidth')
+    expect(wide).toBe(true)
+  })
+})

@@ -48,7 +48,7 @@ describe('a way of choosing', () => {
     await app.click('Guide: Split primaries')
     await app.says('a cool yellow, leaning green')
     await app.click('Leave')
-    await app.says('Every way starts from the palette as it is')
+    await app.says('Every method starts from the palette as it is')
   })
 
   it('rounds: a loser stays a candidate, and it is said what would mix it', async () => {

@@ -9,7 +9,7 @@ export function waysIn(app: App) {
     await app.click('Make the palette')
     await app.says('12 of 12 places left')
     await app.click('Choose with a method')
-    await app.says('Every way starts from the palette as it is')
+    await app.says('Every method starts from the palette as it is')
   }
   async function begin(way: string): Promise<void> {
     await app.click(way)

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Name, type Palette, plannedPaints, text } from '@juxtachrome/core/documents'
-import { againstChild } from '@juxtachrome/core/filling'
+import { againstChild } from '@juxtachrome/core/paints'
 import { computed } from 'vue'
 import * as z from 'zod/mini'
 import { usePaletteCommands } from './commands'

@@ -1,4 +1,4 @@
-import { againstChild } from '@juxtachrome/core/filling'
+import { againstChild } from '@juxtachrome/core/paints'
 import { fail, ok } from '@juxtachrome/core/result'
 import {
   added,

@@ -31,17 +31,6 @@ const ADVICE: Record<Convenience['advice'], string> = {
   'keep it': 'Worth its place: the others do not mix it.',
   'as you like': 'The others mix it, with some effort: as you like.',
 }
-const standInOf = ({ recipe }: Convenience) =>
-  recipe && {
-    key: 'mixture',
-    kind: 'mixture of the palette' as const,
-    mixture: { paints: recipe.paints, water: recipe.water },
-    alone: { difference: recipe.difference },
-    unlike: [],
-    places: 0,
-    risks: [],
-    score: 0,
-  }
 </script>
 
 <template>
@@ -62,7 +51,7 @@ const standInOf = ({ recipe }: Convenience) =>
         <StandInSwatches
           v-if="row.recipe && collection.paint(row.paintId)"
           :sought="{ paint: collection.paint(row.paintId)! }"
-          :stand-in="standInOf(row)!"
+          :stand-in="{ mixture: row.recipe }"
           class="h-full max-h-24 min-h-14"
         />
         <PaintSwatch v-else-if="collection.paint(row.paintId)" :paint="collection.paint(row.paintId)!" class="h-14" />

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { type Palette, planAt, type Wanted } from '@juxtachrome/core/documents'
-import { type Identification, USUAL_MATTERS, type Matters } from '@juxtachrome/core/standins'
+import { type Identification, USUAL_MATTERS, type Matters, type Must } from '@juxtachrome/core/standins'
 import { computed, defineAsyncComponent, nextTick, ref, shallowRef, watch } from 'vue'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
@@ -35,6 +35,8 @@ const side = ref<'left' | 'right'>('left')
 const state = computed(() => collection.ledger.places(props.palette.id))
 const wanted = ref<Wanted>()
 const matters = ref<Matters>({ ...USUAL_MATTERS })
+/** What a stand-in must not lose: what was said, or follows from why a paint is replaced. */
+const musts = shallowRef<readonly Must[]>([])
 const zones = ref<{ left?: HTMLElement }>()
 
 /** The paint of a place, or the one that is away from it. */
@@ -55,7 +57,8 @@ function want(next: Wanted) {
   wanted.value = next
   side.value = 'right'
 }
-function wantPaint(paintId: string) {
+function wantPaint(paintId: string, because?: readonly Must[]) {
+  if (because) musts.value = because
   const at = props.palette.holder.places.find(({ id }) => {
     const plan = planAt(props.palette, id)
     return plan?.paintId === paintId || plan?.standsFor?.paintId === paintId
@@ -96,6 +99,7 @@ async function show(next: typeof mode.value) {
         <LazyWantedChooser
           v-if="mode === 'one'"
           v-model:matters="matters"
+          v-model:musts="musts"
           :palette="palette"
           :wanted="wanted"
           class="min-h-0 grow"
@@ -153,7 +157,14 @@ async function show(next: typeof mode.value) {
           ranked here.
         </p>
       </template>
-      <LazyStandInList v-else-if="wanted" :palette="palette" :wanted="wanted" :place="at" :matters="matters" />
+      <LazyStandInList
+        v-else-if="wanted"
+        :palette="palette"
+        :wanted="wanted"
+        :place="at"
+        :matters="matters"
+        :musts="musts"
+      />
       <p v-else class="hint">
         Choose a paint on the tray or in the list: what could take its place is ranked here, with what it would not do.
       </p>

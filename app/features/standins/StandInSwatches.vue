@@ -10,7 +10,10 @@ import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
 
 /** What is wanted and what stands in, edge to edge: above the one, below the other, masstone to wash. */
-const props = defineProps<{ sought: Pick<Sought, 'paint' | 'masstone' | 'wash'>; standIn: StandIn }>()
+const props = defineProps<{
+  sought: Pick<Sought, 'paint' | 'masstone' | 'wash'>
+  standIn: Pick<StandIn, 'paintId' | 'pigment' | 'mixture'>
+}>()
 const collection = useCollection()
 const { predict } = useMixtures()
 const own = computed(() => screenStops(washRamp(props.sought)))

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Palette } from '@juxtachrome/core/documents'
+import { type Must, mustsOf } from '@juxtachrome/core/standins'
 import { counted } from '@juxtachrome/core/units'
 import type { ValueOf } from '~/workers/client'
 import { ref, shallowRef, watch } from 'vue'
@@ -16,7 +17,7 @@ import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 /** The paints that want replacing, why, and what is proposed for each. */
 const props = defineProps<{ palette: Palette }>()
-const emit = defineEmits<{ wantPaint: [paintId: string] }>()
+const emit = defineEmits<{ wantPaint: [paintId: string, because: readonly Must[]] }>()
 const collection = useCollection()
 const nameOf = usePaintName()
 const { ask, cancel, isWorking, trouble } = useQuestion('wantReplacing')
@@ -76,7 +77,10 @@ function proposalOf({ proposal }: (typeof rows.value)[number]): string {
         />
         <PaintSwatch v-else-if="collection.paint(row.paintId)" :paint="collection.paint(row.paintId)!" class="h-12" />
         <div class="text-[13px] leading-tight">
-          <button class="min-h-6 text-left font-medium hover:underline" @click="emit('wantPaint', row.paintId)">
+          <button
+            class="min-h-6 text-left font-medium hover:underline"
+            @click="emit('wantPaint', row.paintId, mustsOf(row.drawbacks))"
+          >
             {{ nameOf(row.paintId) }}
           </button>
           <p>{{ row.drawbacks.map((d) => d.words).join('; ') }}</p>

@@ -3,9 +3,18 @@ import { colourOfWord, parseColour } from '@juxtachrome/core/colour'
 import { type Paint, type Palette, plannedPaints, type Wanted } from '@juxtachrome/core/documents'
 import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
 import { parsePigmentCodes, pigmentVariants, type ReferencePigment, searchPigments } from '@juxtachrome/core/pigments'
-import { MATTERS, MATTER_WORDS, type Matter, type Matters, paintOfPigment } from '@juxtachrome/core/standins'
+import {
+  MATTERS,
+  MATTER_WORDS,
+  type Matter,
+  type Matters,
+  type Must,
+  MUSTS,
+  paintOfPigment,
+} from '@juxtachrome/core/standins'
 import { computed, ref } from 'vue'
 import { useCollection } from '~/stores/collection'
+import { MUST_WORDS } from './words'
 import SwatchRow from '~/shared/swatch/SwatchRow.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
@@ -13,6 +22,7 @@ import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 /** What is to be replaced: a paint of this palette, any other that is owned, a code, a colour; and what matters of its stand-in. */
 const props = defineProps<{ palette: Palette; wanted?: Wanted }>()
 const matters = defineModel<Matters>('matters', { required: true })
+const musts = defineModel<readonly Must[]>('musts', { required: true })
 const emit = defineEmits<{ want: [wanted: Wanted]; wantPaint: [paintId: string] }>()
 const collection = useCollection()
 const text = ref('')
@@ -69,6 +79,7 @@ function goFor() {
     : `“${said.slice(0, 40)}” is no paint that you own, no pigment code and no colour.`
 }
 const WEIGHTS = ['no', 'yes', 'above all'] as const
+const turn = (must: Must) => (musts.value = MUSTS.filter((m) => (m === must) !== musts.value.includes(m)))
 const weigh = (matter: Matter, weight: number) => (matters.value = { ...matters.value, [matter]: weight })
 </script>
 
@@ -101,8 +112,14 @@ const weigh = (matter: Matter, weight: number) => (matters.value = { ...matters.
         </li>
       </ul>
     </template>
-    <details class="mt-2 text-sm">
+    <details class="mt-2 text-sm" :open="musts.length > 0">
       <summary>What matters here</summary>
+      <ChoiceGroup label="It must not" class="flex flex-wrap items-center gap-1 pb-1">
+        <span class="w-full">It must not</span>
+        <button v-for="m in MUSTS" :key="m" class="choice" :aria-pressed="musts.includes(m)" @click="turn(m)">
+          {{ MUST_WORDS[m].not }}
+        </button>
+      </ChoiceGroup>
       <ChoiceGroup
         v-for="m in MATTERS"
         :key="m"

@@ -1,10 +1,10 @@
 import { perMlInWords } from '~/shared/words/moneyWords'
-import { effortOf, type StandIn, type StandInKind } from '@juxtachrome/core/standins'
+import { effortOf, type Must, type StandIn, type StandInKind } from '@juxtachrome/core/standins'
 import { counted } from '@juxtachrome/core/units'
 import { differenceInWords } from '@juxtachrome/core/colour'
 import { pigmentById } from '@juxtachrome/core/pigments'
 import { mixtureInWords, type NameOf } from '~/shared/words/lists'
-import { figure } from '~/shared/words/figures'
+import { figure, listed } from '~/shared/words/figures'
 
 export const KIND_WORDS: Record<StandInKind, string> = {
   'another item': 'the same paint, another tube or pan',
@@ -81,4 +81,19 @@ export function trialInWords({ trial }: StandIn): string {
   if (!trial) return ''
   const held = trial.refused ? 'refused' : `tried on paper: held ${trial.held}`
   return [held, trial.note ?? ''].filter(Boolean).join('; ')
+}
+
+/** What a stand-in must not do, as one says it of it; and what is left out then. */
+export const MUST_WORDS: Record<Must, { not: string; out: string }> = {
+  last: { not: 'fade', out: 'what fades' },
+  caution: { not: 'need caution', out: 'what needs caution' },
+  children: { not: 'be unfit for children', out: 'what is known to be unfit for children, or not known at all' },
+  made: { not: 'be out of make', out: 'what is no longer made' },
+  rewet: { not: 'harden in a pan', out: 'what hardens in a pan' },
+  vegan: { not: 'be of animal origin', out: 'what is recorded as not vegan' },
+  price: { not: 'cost more', out: 'what is known to cost more' },
+}
+export function leftOutInWords(musts: readonly Must[]): string {
+  const label = musts.includes('children') ? ' The label has the last word on children.' : ''
+  return `Left out: ${listed(musts.map((must) => MUST_WORDS[must].out))}.${label}`
 }

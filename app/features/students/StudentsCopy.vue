@@ -7,6 +7,7 @@ import { listedInWords } from '~/features/choosing'
 import { readTextFile } from '~/shared/files/readFile'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
+import { tubesInWords } from './words'
 import FileButton from '~/shared/ui/FileButton.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
@@ -73,7 +74,10 @@ const missing = computed(() => answers.value.filter((a) => a.as === 'missing').l
           <span v-else class="h-9 w-12 shrink-0 border border-dashed border-edge" aria-hidden="true" />
           <div class="min-w-0 grow">
             <p>
-              <strong class="font-semibold">{{ l.name }}</strong> {{ l.pigments.join(' ') }}
+              <strong class="font-semibold">{{ l.name }}</strong> {{ l.pigments.join(' ')
+              }}<template v-if="l.tubes !== undefined && list.millilitres"
+                >, {{ tubesInWords(l.tubes, list.millilitres) }}</template
+              >
             </p>
             <p v-if="byLine.get(i + 1)" class="text-sm">{{ listedInWords(byLine.get(i + 1)!, nameOf) }}</p>
             <p v-if="l.matters" class="hint text-sm">{{ l.matters }}</p>

@@ -1,7 +1,12 @@
 <script setup lang="ts">
-import { CAUTION, useStudentList } from './useStudentList'
+import { paintOfPigment } from '@juxtachrome/core/standins'
+import { pigmentVariants } from '@juxtachrome/core/pigments'
+import { useStudentList } from './useStudentList'
+import { CAUTION, sumsOfListInWords, tubesInWords } from './words'
+import { TUBE_SIZES } from './useClassSums'
 import { counted } from '@juxtachrome/core/units'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import TextField from '~/shared/ui/TextField.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 import WorkingBar from '~/shared/ui/WorkingBar.vue'
@@ -10,7 +15,21 @@ import WorkingBar from '~/shared/ui/WorkingBar.vue'
 const props = defineProps<{ of: string }>()
 const made = useStudentList(props.of)
 const { source, sources, title, note, prices, levels, lines, done, isWorking, trouble } = made
+const { typed, students, millilitres, written, instead } = made.sums
 const print = () => window.print()
+/** Tubes are whole, and no more than twenty. */
+function wholeOf(event: Event): number {
+  const input = event.target as HTMLInputElement
+  const tubes = Math.round(Number(input.value))
+  const kept = Number.isFinite(tubes) ? Math.min(20, Math.max(0, tubes)) : 1
+  input.value = String(kept)
+  return kept
+}
+/** The colour of a line: of its pigment as the reference knows it; a mixture in a tube has none of its own here. */
+function paintOf(pigments: readonly string[]) {
+  const [known] = pigments.length === 1 ? pigmentVariants(pigments[0]!) : []
+  return known && paintOfPigment(known)
+}
 </script>
 
 <template>
@@ -18,6 +37,16 @@ const print = () => window.print()
     <div class="space-y-3 print:hidden">
       <ChoiceField v-model="source" label="From" :choices="sources" />
       <TextField v-model="note" label="A word to the students" long maxlength="2000" />
+      <div class="flex gap-2">
+        <label class="min-w-0 grow"
+          >Students<input v-model.number="typed" class="input" type="number" min="1" max="500"
+        /></label>
+        <label class="min-w-0 grow"
+          >Tubes of, ml<select v-model.number="millilitres" class="input">
+            <option v-for="size in TUBE_SIZES" :key="size" :value="size">{{ size }}</option>
+          </select></label
+        >
+      </div>
       <fieldset>
         <legend class="text-sm font-medium">Stand-ins, at most for a ml</legend>
         <div class="flex gap-2">
@@ -52,20 +81,41 @@ const print = () => window.print()
       <h2 class="text-xl">{{ title }}</h2>
       <p v-if="note" class="mt-1 whitespace-pre-wrap">{{ note }}</p>
       <p class="hint">{{ counted(lines.length, 'paint') }}. {{ CAUTION }}</p>
+      <ul v-if="lines.length" aria-label="What it comes to" class="mt-1">
+        <li>As written, {{ sumsOfListInWords(written, students) }}</li>
+        <li v-for="(sum, i) in instead" :key="i">
+          With stand-ins {{ levels[i] }}, {{ sumsOfListInWords(sum, students) }}
+        </li>
+      </ul>
       <ol class="mt-2">
-        <li v-for="(l, i) in lines" :key="i" class="break-inside-avoid border-b border-line py-2">
-          <p class="flex flex-wrap gap-x-3">
-            <strong class="font-semibold">{{ l.name }}</strong><span>{{ l.pigments.join(' ') }}</span>
-          </p>
-          <label class="print:hidden"
-            ><span class="sr-only">What matters in {{ l.name }}</span
-            ><input v-model="l.matters" class="input mt-1 text-sm" maxlength="300"
-          /></label>
-          <p class="hidden text-sm print:block">{{ l.matters }}</p>
-          <p v-for="(s, n) in l.standIns ?? []" :key="n" class="text-sm">
-            <span class="hint">Instead, {{ levels[n] }}:</span> {{ s || 'nothing near' }}
-          </p>
-          <p v-for="c in l.cautions ?? []" :key="c" class="text-sm italic">{{ c }}</p>
+        <li v-for="(l, i) in lines" :key="i" class="flex break-inside-avoid gap-3 border-b border-line py-2">
+          <PaintSwatch v-if="paintOf(l.pigments)" :paint="paintOf(l.pigments)!" class="h-12 w-28 shrink-0" />
+          <span v-else class="h-12 w-28 shrink-0" aria-hidden="true" />
+          <div class="min-w-0 grow">
+            <p class="flex flex-wrap items-center gap-x-3">
+              <strong class="font-semibold">{{ l.name }}</strong><span>{{ l.pigments.join(' ') }}</span>
+              <label class="ml-auto flex items-center gap-1 text-sm print:hidden"
+                >Tubes<input
+                  :value="l.tubes ?? 1"
+                  :aria-label="`Tubes of ${l.name} a student`"
+                  class="input w-16"
+                  type="number"
+                  min="0"
+                  max="20"
+                  @change="l.tubes = wholeOf($event)"
+              /></label>
+              <span class="hidden text-sm print:inline">{{ tubesInWords(l.tubes ?? 1, millilitres) }}</span>
+            </p>
+            <label class="print:hidden"
+              ><span class="sr-only">What matters in {{ l.name }}</span
+              ><input v-model="l.matters" class="input mt-1 text-sm" maxlength="300"
+            /></label>
+            <p class="hidden text-sm print:block">{{ l.matters }}</p>
+            <p v-for="(s, n) in l.standIns ?? []" :key="n" class="text-sm">
+              <span class="hint">Instead, {{ levels[n] }}:</span> {{ s || 'nothing near' }}
+            </p>
+            <p v-for="c in l.cautions ?? []" :key="c" class="text-sm italic">{{ c }}</p>
+          </div>
         </li>
       </ol>
     </section>

@@ -8,12 +8,14 @@ import {
   writeStudentList,
 } from '@juxtachrome/core/formats'
 import { readPrice } from '@juxtachrome/core/paints'
-import { type StandIn, USUAL_MATTERS } from '@juxtachrome/core/standins'
+import { USUAL_MATTERS } from '@juxtachrome/core/standins'
 import { READY_GUIDES } from '@juxtachrome/core/choosing'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useCollection } from '~/stores/collection'
 import { useSettings } from '~/stores/settings'
 import { nameOfStandIn } from '~/features/standins'
+import { type StandInLine, useClassSums } from './useClassSums'
+import { CAUTION, refusedInWords, sumsOfListInWords, tubesInWords } from './words'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { slug } from '~/shared/files/slug'
 import { saveFile } from '~/shared/files/saveFile'
@@ -31,6 +33,7 @@ export function useStudentList(from: string) {
   const note = ref('')
   const prices = ref(['', ''])
   const levels = shallowRef<string[]>([])
+  const stands = shallowRef<readonly (StandInLine | undefined)[][]>([])
   const done = ref(0)
   const lines = ref<StudentLine[]>([])
 
@@ -64,14 +67,18 @@ export function useStudentList(from: string) {
     () => {
       cancel()
       levels.value = []
+      stands.value = []
       lines.value = linesNow()
     },
     { immediate: true },
   )
   if (!sources.value.some((s) => s.id === source.value)) source.value = sources.value[0]?.id ?? ''
 
-  const wordsOf = (best: StandIn | undefined, isNear: boolean) =>
-    best ? `${nameOfStandIn(best, nameOf)}${isNear ? '' : ' (only roughly)'}`.slice(0, 300) : ''
+  function wordsOf(line: StandInLine | undefined): string {
+    if (line?.refused)
+      return refusedInWords(nameOfStandIn(line.refused.standIn, nameOf), line.refused.lost).slice(0, 300)
+    return line?.best ? `${nameOfStandIn(line.best, nameOf)}${line.isNear ? '' : ' (only roughly)'}`.slice(0, 300) : ''
+  }
 
   /** What stands in for each line, once without and once for each level of price. */
   async function findStandIns(): Promise<void> {
@@ -86,10 +93,10 @@ export function useStudentList(from: string) {
     const ids = paintIds()
     const own = ids ? source.value.slice('palette:'.length) : palette.id
     const asked = ids ? {} : { text: linesOf({ lines: lines.value }), others: true }
-    const found: string[][] = []
+    const found: (StandInLine | undefined)[][] = []
     const names: string[] = []
     for (const [i, mostPerMl] of caps.entries()) {
-      const request = { paletteId: own, scope: 'anything' as const, matters: USUAL_MATTERS, ...asked }
+      const request = { paletteId: own, scope: 'anything' as const, matters: USUAL_MATTERS, keepsPoint: true, ...asked }
       const answer = await ask({ ...request, ...(mostPerMl ? { mostPerMl } : {}) }, (p) => {
         done.value = (i + p.done / p.of) / caps.length
       })
@@ -97,21 +104,23 @@ export function useStudentList(from: string) {
       names.push(mostPerMl ? `up to ${perMlInWords(mostPerMl)}` : 'whatever it costs')
       // the lines of the text are numbered from 1
       found.push(
-        lines.value.map((_, n) => {
-          const line = answer.lines.find((l) => (ids ? l.paintId === ids[n] : l.id === String(n + 1)))
-          return wordsOf(line?.best, line?.isNear ?? false)
-        }),
+        lines.value.map((_, n) => answer.lines.find((l) => (ids ? l.paintId === ids[n] : l.id === String(n + 1)))),
       )
     }
     levels.value = names
-    lines.value = lines.value.map((line, n) => ({ ...line, standIns: found.map((level) => level[n] ?? '') }))
+    stands.value = found
+    lines.value = lines.value.map((line, n) => ({ ...line, standIns: found.map((level) => wordsOf(level[n])) }))
   }
 
+  const sums = useClassSums(lines, stands)
   const list = computed(() => ({
+    students: sums.students.value,
+    millilitres: sums.millilitres.value,
     title: title.value.slice(0, 160),
     ...(note.value.trim() ? { note: note.value.trim().slice(0, 2000) } : {}),
     ...(levels.value.length ? { levels: levels.value } : {}),
-    lines: lines.value,
+    // whoever gets the list reads how many tubes of each, also where it is one
+    lines: lines.value.map((line) => ({ ...line, tubes: line.tubes ?? 1 })),
   }))
   const save = () => saveFile(`${slug(title.value)}.json`, writeStudentList(list.value), 'application/json')
 
@@ -123,11 +132,12 @@ export function useStudentList(from: string) {
       import('~/shared/files/saveSheets'),
     ])
     const fonts = await printFonts()
-    const { lines: own, note: said, levels: names = [] } = list.value
+    const { lines: own, note: said, levels: names = [], millilitres, students } = list.value
     const entries = own.map((l) => ({
       title: l.name,
       aside: l.pigments.join(' '),
       texts: [
+        tubesInWords(l.tubes ?? 1, millilitres),
         l.matters ?? '',
         ...(l.standIns ?? []).map((s, i) => (s ? `Instead, ${names[i] ?? ''}: ${s}` : '')),
         ...(l.cautions ?? []),
@@ -136,7 +146,12 @@ export function useStudentList(from: string) {
     const printed = onPaper(
       (room) =>
         layList(
-          { title: title.value, note: [said, CAUTION].filter(Boolean).join(' '), entries, measure: fonts.measure },
+          {
+            title: title.value,
+            note: [said, sumsOfListInWords(sums.written.value, students), CAUTION].filter(Boolean).join(' '),
+            entries,
+            measure: fonts.measure,
+          },
           room,
         ),
       title.value,
@@ -154,6 +169,7 @@ export function useStudentList(from: string) {
     prices,
     levels,
     lines,
+    sums,
     done,
     isWorking,
     trouble,
@@ -163,7 +179,3 @@ export function useStudentList(from: string) {
     savePdf,
   }
 }
-
-/** What every list for others says. */
-export const CAUTION =
-  'The label and the safety data sheet of the paint that is bought come first; with children, local rules do. No paint is for licking a brush.'

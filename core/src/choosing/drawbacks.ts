@@ -88,7 +88,8 @@ function reformulated(paint: Paint, owned: readonly Paint[], enough: string): Dr
   return { kind: 'reformulated', words: `reformulated: ${own}, another is owned; ${enough}` }
 }
 
-function caution(paint: Paint): Drawback | undefined {
+/** That a paint needs caution, and of what kind; also that nothing is known of one of its codes. */
+export function caution(paint: Paint): Drawback | undefined {
   const { isMild, forChildren, lines, unknown } = cautionsOfCodes(paint.pigments, referenceOf(paint))
   if (isMild && forChildren !== 'no') return undefined
   const careful = lines.filter((l) => !l.isMild).map((l) => l.text.split(':')[0]!.toLowerCase())

@@ -13,7 +13,6 @@ export { millilitresOf, type Practice, PRACTICE_FIELDS, practiceOf, USUAL_PRACTI
 export { type LoosePan, pansForTrip, takenForTrip } from './trip'
 export { remindersAt } from './reminders'
 export { isFilledFrom, isOverdue, oldTubes, rateOfUse, toLookAt, unfinishedIn, unusedSince, usedUpOn } from './due'
-export { againstChild } from './forChild'
 export { dryingRange, type DryingStage, dryingStage, STAGE_WORDS } from './dryingStage'
 export { emptyTube, simulatedScale } from './simulatedScale'
 export { canBeHad, drawFor, isPan, itemsToFillFrom } from './tubes'

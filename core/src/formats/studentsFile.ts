@@ -16,6 +16,8 @@ export const StudentLine = z.looseObject({
   /** What stands in at each level of price, as named by `levels`; empty where nothing does. */
   standIns: z.optional(z.array(text(300)).check(z.maxLength(2))),
   cautions: z.optional(z.array(text(400)).check(z.maxLength(12))),
+  /** Tubes that a student needs; one where nothing is said. */
+  tubes: z.optional(z.int().check(z.gte(0), z.lte(20))),
 })
 export type StudentLine = z.infer<typeof StudentLine>
 
@@ -25,6 +27,9 @@ export const StudentList = z.looseObject({
   version: z.literal(1),
   title: z.string().check(z.minLength(1), z.maxLength(160)),
   note: z.optional(text(2000)),
+  /** What a tube holds, ml, and how many students there are. */
+  millilitres: z.optional(z.number().check(z.gt(0), z.lte(500))),
+  students: z.optional(z.int().check(z.gte(1), z.lte(500))),
   levels: z.optional(z.array(text(80)).check(z.maxLength(2))),
   lines: z.array(StudentLine).check(z.minLength(1), z.maxLength(400)),
 })

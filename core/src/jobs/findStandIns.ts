@@ -3,6 +3,7 @@ import type { Wanted } from '../documents/trial'
 import type { Result } from '../result'
 import { searchStandIns, type StandInProgress } from '../standins/findStandIns'
 import type { Matters } from '../standins/matters'
+import type { Must } from '../standins/musts'
 import { soughtOf } from '../standins/sought'
 import type { StandIn } from '../standins/standIn'
 import { job } from './job'
@@ -13,12 +14,14 @@ export interface FindStandInsRequest {
   /** The palette into which it goes. */
   paletteId?: string
   matters?: Matters
+  /** What a stand-in must not lose. */
+  musts?: readonly Must[]
 }
 
 /** What could take the place of a paint, ranked, the first answers at once. */
 export const findStandInsJob = job<FindStandInsRequest, StandInProgress, StandIn[]>({
   lane: 'live',
-  *run({ wanted, paletteId, matters }, reading): Generator<StandInProgress, Result<StandIn[]>> {
+  *run({ wanted, paletteId, matters, musts }, reading): Generator<StandInProgress, Result<StandIn[]>> {
     const palette = reading.get('palettes', paletteId)
     const sought = soughtOf(wanted, (id) => reading.get('paints', id))
     if (!sought.ok) return sought
@@ -29,6 +32,7 @@ export const findStandInsJob = job<FindStandInsRequest, StandInProgress, StandIn
       context: { ...context, palette: context.palette.filter((p) => p.id !== own) },
       trials: trialsIn(reading),
       ...(matters ? { matters } : {}),
+      ...(musts ? { musts } : {}),
       ...(palette?.brief?.most ? { most: palette.brief.most } : {}),
     })
   },

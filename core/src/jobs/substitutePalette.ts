@@ -29,6 +29,8 @@ export interface SubstituteRequest {
   others?: boolean
   mostPerMl?: { minor: number; currency: string }
   matters?: Matters
+  /** For others: what loses the point of a paint is no answer. */
+  keepsPoint?: boolean
 }
 export interface SubstitutedLine extends Substitution {
   /** What is replaced, in words. */

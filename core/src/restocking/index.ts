@@ -1,5 +1,6 @@
 /** What to buy next: needs, shops' offers, a plan within a budget, what was spent. What is shared of it, by name. */
 export { answerNeed } from './answerNeed'
+export { type ClassSums, type ClassTube, leastPrices, sumsOfClass } from './classSums'
 export { closersOf } from './closers'
 export { costOfFill, costOfPalette, costOfSitting, type Worth } from './costOf'
 export { byRankAndWeight, gatherNeeds, withAnswer } from './gatherNeeds'

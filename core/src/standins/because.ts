@@ -8,6 +8,7 @@ import {
   type SubstituteQuestion,
   type Substitution,
 } from './substitutePalette'
+import { keeps, mustsOf } from './musts'
 import { soughtOf } from './sought'
 
 /** A paint that wants replacing, why, and what is proposed for it. */
@@ -38,7 +39,7 @@ export function* proposalsFor(
     id: paintId,
     sought: soughtOf({ kind: 'paint', paintId }, paintOf),
   }))
-  const answer = yield* substitutePalette({ ...question, lines, unless: sharesIts(wanting, paintOf) })
+  const answer = yield* substitutePalette({ ...question, lines, unless: sharesIts(wanting) })
   if (!answer.ok) return answer
   const byId = new Map(answer.value.map((s) => [s.id, s]))
   return ok(wanting.map((w) => ({ ...w, ...(byId.has(w.paintId) ? { proposal: byId.get(w.paintId)! } : {}) })))
@@ -46,24 +47,12 @@ export function* proposalsFor(
 
 /** Another tube helps where none is left, and against nothing else. */
 const OF_THE_STOCK: ReadonlySet<DrawbackKind> = new Set(['nothing left', 'running low'])
-const RISK_WORDS: Partial<Record<DrawbackKind, string>> = {
-  fades: 'fades',
-  caution: 'needs caution',
-  'in the pan': 'hardens in a pan',
-  discontinued: 'is discontinued',
-}
-function sharesIts(
-  wanting: readonly Wanting[],
-  paintOf: (id: string) => Paint | undefined,
-): NonNullable<SubstituteQuestion['unless']> {
-  const reasonsOf = new Map(wanting.map((w) => [w.paintId, w.drawbacks.map((d) => d.kind)]))
+
+function sharesIts(wanting: readonly Wanting[]): NonNullable<SubstituteQuestion['unless']> {
+  const drawbacksOfLine = new Map(wanting.map((w) => [w.paintId, w.drawbacks]))
   return (lineId, standIn) => {
-    const reasons = reasonsOf.get(lineId) ?? []
-    if (standIn.kind === 'another item') return reasons.some((r) => !OF_THE_STOCK.has(r))
-    if (reasons.includes('not vegan') && standIn.paintId && paintOf(standIn.paintId)?.vegan === false) return true
-    return reasons.some((r) => {
-      const words = RISK_WORDS[r]
-      return words !== undefined && standIn.risks.some((risk) => risk.includes(words))
-    })
+    const drawbacks = drawbacksOfLine.get(lineId) ?? []
+    if (standIn.kind === 'another item') return drawbacks.some((d) => !OF_THE_STOCK.has(d.kind))
+    return !keeps(standIn, mustsOf(drawbacks))
   }
 }

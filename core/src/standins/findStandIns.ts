@@ -9,6 +9,7 @@ import { isSameCodes } from '../paints/collect'
 import { byWheel, viewOfPaint } from '../paints/view'
 import { Judge, type Option, type StandInContext } from './judge'
 import { MATTERS, USUAL_MATTERS, type Matters } from './matters'
+import type { Must } from './musts'
 import { SOLD, type Sold } from './sold'
 import { targetOf, type Sought } from './sought'
 import type { StandIn } from './standIn'
@@ -25,6 +26,8 @@ export interface StandInQuestion {
   most?: 1 | 2 | 3
   /** From where they may come; anything unless said. */
   scope?: Scope
+  /** What it must not lose: what does is no answer. Nothing unless said. */
+  musts?: readonly Must[]
   /** Look no further for mixtures once something is as near as this, CIEDE2000: for many at once. */
   enough?: (standIn: StandIn) => boolean
 }
@@ -67,8 +70,17 @@ const OWNED = 0.95
  * Errors: `nothing-to-compare` where nothing is owned and the reference has nothing near either.
  */
 export function* searchStandIns(question: StandInQuestion): Generator<StandInProgress, Result<StandIn[]>> {
-  const { sought, context, matters = USUAL_MATTERS, trials = [], most = 3, scope = 'anything', enough } = question
-  const judge = new Judge(sought, context, matters)
+  const {
+    sought,
+    context,
+    matters = USUAL_MATTERS,
+    trials = [],
+    most = 3,
+    scope = 'anything',
+    enough,
+    musts,
+  } = question
+  const judge = new Judge(sought, context, matters, musts)
   const found = new Map<string, StandIn>()
   const asUsual = MATTERS.every((m) => matters[m] === USUAL_MATTERS[m])
   const judged = (options: readonly Option[]) => {
@@ -126,6 +138,7 @@ function ownedOptions(judge: Judge, paints: readonly Paint[]): Option[] {
     .map((paint) => ({ paint, difference: judge.alone(viewOfPaint(paint)).difference }))
   const alike = others.filter(({ paint }) => isSameCodes(paint.pigments, sought.pigments))
   const near = others
+    .filter((o) => judge.mayTake(o.paint))
     .filter((o) => !alike.includes(o) && Number.isFinite(o.difference))
     .sort((p, q) => p.difference - q.difference)
     .slice(0, JUDGED)
@@ -140,6 +153,7 @@ function ownedOptions(judge: Judge, paints: readonly Paint[]): Option[] {
 function toBuy(judge: Judge): Option[] {
   const owned = new Set(judge.context.owned.flatMap((p) => (p.pigments.length === 1 ? p.pigments : [])))
   const sold = SOLD.filter(({ pigment, paint }) => !owned.has(pigment.code) && usualOf(paint) > 0)
+    .filter(({ paint }) => judge.mayTake(paint))
     .map(({ pigment, paint }) => ({ pigment, paint, difference: judge.alone(pigment).difference }))
     .filter(({ difference }) => Number.isFinite(difference))
   const placed = inOrder<(typeof sold)[number]>(
@@ -171,7 +185,7 @@ function isWithin({ kind, paint }: Option, scope: Scope, { palette }: StandInCon
 function atHandBeside(judge: Judge): Paint[] {
   const { sought, context } = judge
   const here = new Set(context.palette.map((p) => p.id))
-  const rest = context.owned.filter((p) => !here.has(p.id) && p.id !== sought.paint?.id)
+  const rest = context.owned.filter((p) => !here.has(p.id) && p.id !== sought.paint?.id && judge.mayTake(p))
   const atHand = rest.filter((p) => context.itemsOf(p.id).some(isUsable))
   const able = atHand.length ? atHand : rest
   return [...context.palette, ...inPairs(able, judge)]
@@ -217,7 +231,7 @@ function* mixtures(
   const target = targetOf(judge.sought)
   const here = new Set(judge.context.palette.map((p) => p.id))
   const able = paints.flatMap((paint) => {
-    const optics = paint.id === judge.sought.paint?.id ? undefined : judge.opticsOf(paint)
+    const optics = paint.id === judge.sought.paint?.id || !judge.mayTake(paint) ? undefined : judge.opticsOf(paint)
     return optics ? [{ id: paint.id, optics }] : []
   })
   if (!target || able.length < 2) return []

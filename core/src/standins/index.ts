@@ -13,6 +13,8 @@ export { type Identification, type Identified, identifyPaint, type Observed } fr
 export { type Away, awayIn, restoreAt, standInAt } from './inPlace'
 export { type StandInContext } from './judge'
 export { type Matter, MATTERS, type Matters, mattersInWords, MATTER_WORDS, USUAL_MATTERS } from './matters'
+export { type Must, MUSTS, mustsOf } from './musts'
+export type { PointLost } from './point'
 export { paintOfPigment, type Sought, soughtOf } from './sought'
 export { effortOf, type StandIn, STAND_IN_KINDS, type StandInKind } from './standIn'
 export { type Line, substitutePalette, type Substitution } from './substitutePalette'

@@ -5,7 +5,6 @@ import { cachedOptics } from '../film/cachedOptics'
 import { errorOfPaint } from '../mixing/mixtureError'
 import type { Optics } from '../film/optics'
 import type { PaintOptics } from '../film/paintOptics'
-import { referenceOf } from '../film/whichReference'
 import { farthest, mixturesWith } from '../mixing/apart'
 import { mixOptics } from '../mixing/mixOptics'
 import type { Observation } from '../mixing/observations'
@@ -15,13 +14,13 @@ import { traitsOfMixture, traitsOfPaint, type Traits, unlikeOf } from '../mixing
 import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
 import { pricePerMillilitre } from '../paints/reading/price'
 import { viewOfPaint } from '../paints/view'
-import { cautionsOfCodes } from '../pigments/cautions'
-import { levelOn, LIGHTFASTNESSES } from '../pigments/scales'
+import { caution } from '../choosing/drawbacks'
 import type { LabD65 } from '../units'
 import type { Matters } from './matters'
 import { isMade, lastingOf } from '../order'
 import { pigmentByCode, pigmentById } from '../pigments/reference'
 import { paintOfPigment, type Sought } from './sought'
+import { fadesInLight, hardensInPan, keeps, losesOf, type Must } from './musts'
 import { effortOf, keyOfMixture, type MixtureParts, type StandIn, type StandInKind } from './standIn'
 
 /** What stand-ins are judged by: the palette they go into, what is owned, what was noted. */
@@ -68,6 +67,7 @@ export class Judge {
     readonly sought: Sought,
     readonly context: StandInContext,
     readonly matters: Matters,
+    readonly musts: readonly Must[] = [],
   ) {
     this.#here = new Set(context.palette.map((p) => p.id))
     const own = sought.optics && asItMixes(sought.optics, context.strengths?.get(sought.paint?.id ?? ''))
@@ -113,7 +113,10 @@ export class Judge {
     }
   }
 
-  /** The option judged; undefined where it cannot be compared at all. */
+  /** Whether a paint may go into a stand-in at all. */
+  mayTake = (paint: Paint): boolean => keeps({ loses: losesOf([paint], undefined, undefined) }, this.musts)
+
+  /** The option judged; undefined where it cannot be compared at all, or does not keep what it must. */
   judge(option: Option): StandIn | undefined {
     const { usual, isSame } = option
     const found = option.mixture
@@ -121,7 +124,8 @@ export class Judge {
       : option.paint
         ? this.#paint(option, option.paint)
         : undefined
-    return found && { ...found, ...(usual === undefined ? {} : { usual }), ...(isSame ? { isSame } : {}) }
+    if (!found || !keeps(found, this.musts)) return undefined
+    return { ...found, ...(usual === undefined ? {} : { usual }), ...(isSame ? { isSame } : {}) }
   }
 
   #paint({ kind, pigment }: Option, paint: Paint): StandIn | undefined {
@@ -143,6 +147,7 @@ export class Judge {
       places: this.#here.has(paint.id) || isSame ? 0 : 1,
       ...(price ? { price } : {}),
       risks: pigment ? this.#risksOf(paint) : [...this.#stock(paint, items), ...this.#risksOf(paint)],
+      loses: losesOf([paint], price, this.#price),
       ...(expected ? { expected } : {}),
       ...(lastingOf(paint).level === 0 ? { fades: true } : {}),
       score: 0,
@@ -185,6 +190,11 @@ export class Judge {
       places: missing.length,
       ...(price ? { price } : {}),
       risks: [...new Set(parts.flatMap(({ paint }) => this.#risksOf(paint)))],
+      loses: losesOf(
+        parts.map(({ paint }) => paint),
+        price,
+        this.#price,
+      ),
       expected,
       ...(parts.some(({ paint }) => lastingOf(paint).level === 0) ? { fades: true } : {}),
       score: 0,
@@ -218,14 +228,11 @@ export class Judge {
   /** What could go wrong with a paint, whatever it stands in for. */
   #risksOf(paint: Paint): string[] {
     const light = propertiesOf(paint).lightfastness?.value ?? lightfastnessAtBest(paint)
-    const { isMild, unknown } = cautionsOfCodes(paint.pigments, referenceOf(paint))
+    const careful = caution(paint)
     return [
-      ...(levelOn(LIGHTFASTNESSES, light) >= 3 ? [`${paint.name} fades: lightfastness ${light}`] : []),
-      ...(isMild || unknown.length ? [] : [`${paint.name} needs caution`]),
-      ...(unknown.length ? [`cautions of ${unknown.join(', ')} not known`] : []),
-      ...(referenceOf(paint).some((r) => r.inPan?.startsWith('rewets slowly'))
-        ? [`${paint.name} hardens in a pan`]
-        : []),
+      ...(fadesInLight(paint) ? [`${paint.name} fades: lightfastness ${light}`] : []),
+      ...(careful ? [`${paint.name} ${careful.words}`] : []),
+      ...(hardensInPan(paint) ? [`${paint.name} hardens in a pan`] : []),
       ...(isMade(paint) ? [] : [`${paint.name}: its pigment is no longer made`]),
       ...(paint.discontinued ? [`${paint.name} is discontinued`] : []),
       ...(this.context.spared?.has(paint.id) ? [`${paint.name} is to be spared`] : []),

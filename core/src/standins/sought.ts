@@ -8,6 +8,7 @@ import { samePaint } from '../paints/collect'
 import { viewOfPaint } from '../paints/view'
 import { pigmentById, pigmentVariants, type ReferencePigment } from '../pigments/reference'
 import { fail, ok, type Result } from '../result'
+import { losesOf, type Must } from './musts'
 import { labD65, type LabD65 } from '../units'
 
 /** What is to be replaced, with everything that is known of it. */
@@ -18,6 +19,8 @@ export interface Sought {
   masstone?: LabD65
   wash?: LabD65
   traits: Traits
+  /** What it does not keep itself of what a stand-in may have to keep. */
+  loses: readonly Must[]
   /** What it does to light, where that is known: it takes part in mixtures. */
   optics?: PaintOptics
   /** The paint of the collection that it is. */
@@ -57,7 +60,7 @@ export function soughtOf(wanted: Wanted, paintOf: (id: string) => Paint | undefi
       return fail('bad-colour', 'A colour is three numbers, L* a* b*.')
     const lab = labD65(wanted.L, wanted.a, wanted.b)
     const name = `L* ${lab.L.toFixed(0)} a* ${lab.a.toFixed(0)} b* ${lab.b.toFixed(0)}`
-    return ok({ wanted, name, pigments: [], masstone: lab, traits: { darkest: lab.L }, isAssumed: false })
+    return ok({ wanted, name, pigments: [], masstone: lab, traits: { darkest: lab.L }, loses: [], isAssumed: false })
   }
   if (wanted.kind === 'pigment') {
     const pigment = pigmentById(wanted.pigment)
@@ -101,6 +104,7 @@ function soughtPaint(wanted: Wanted, paint: Paint): Result<Sought> {
     ...(masstone ? { masstone } : {}),
     ...(wash ? { wash } : {}),
     traits: traitsOfPaint(paint),
+    loses: losesOf([paint], undefined, undefined),
     ...(optics.ok ? { optics: optics.value } : {}),
     isAssumed: Boolean(assumed),
   })

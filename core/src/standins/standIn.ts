@@ -1,6 +1,7 @@
 import type { Trial } from '../documents/trial'
 import type { Spread } from '../mixing/mixtureError'
 import type { Unlike } from '../mixing/unlike'
+import type { Must } from './musts'
 
 /** What kind of thing stands in, in the order in which a painter looks for it. */
 export const STAND_IN_KINDS = [
@@ -44,6 +45,8 @@ export interface StandIn {
   price?: { minor: number; currency: string }
   /** What could go wrong, in words. */
   risks: string[]
+  /** What it does not keep of what a stand-in may have to keep. */
+  loses: Must[]
   /** How far the prediction may be off. */
   expected?: Spread
   /** It fades, or a part of it does: never the first answer. */

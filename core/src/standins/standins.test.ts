@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { paint as bare, tube } from '../documents/documents.fixture'
+import type { DrawbackKind } from '../choosing/drawbacks'
 import type { Paint } from '../documents/paint'
 import type { Trial, Wanted } from '../documents/trial'
 import { findRecipes } from '../mixing/recipes/findRecipes'
@@ -7,6 +8,7 @@ import { cachedOptics } from '../film/cachedOptics'
 import { findStandIns, searchStandIns } from './findStandIns'
 import type { StandInContext } from './judge'
 import { mattersInWords, USUAL_MATTERS } from './matters'
+import { losesOf, mustsOf } from './musts'
 import { soughtOf, targetOf, type Sought } from './sought'
 
 // Facts marked "practice" are common practice, no source; colours are the reference's.
@@ -250,5 +252,47 @@ describe('the list', () => {
     const [first] = [...searchStandIns(question)]
     expect(first!.soFar!.length).toBeGreaterThan(3)
     expect(findStandIns(question)).toEqual(findStandIns(question))
+  })
+})
+
+describe('what must not be lost follows from why', () => {
+  const cadmium = paint('cadmium red', ['PR108'])
+  const drawer = [
+    paint('naphthol', ['PR170']),
+    paint('pyrrole', ['PR254']),
+    paint('carmine', ['NR4']),
+    paint('cadmium orange', ['PO20']),
+    paint('cobalt violet', ['PV14']),
+    ...primaries,
+  ]
+  it('what needs caution is no answer, nor a part of one, where nothing may need it', () => {
+    const all = standInsFor(cadmium, primaries, drawer)
+    expect(all.some((s) => s.loses.includes('caution'))).toBe(true)
+    const safe = standInsFor(cadmium, primaries, drawer, { musts: ['caution', 'children'] })
+    expect(safe.length).toBeGreaterThan(3)
+    const parts = safe.flatMap((s) => s.mixture?.paints.map((p) => p.id) ?? s.paintId ?? [])
+    expect(parts).not.toContain('cadmium orange')
+    expect(parts).not.toContain('cobalt violet')
+    expect(parts).not.toContain('cadmium red')
+    expect(parts).toContain('pyrrole')
+    expect(safe.every((s) => s.risks.every((risk) => !risk.includes('caution')))).toBe(true)
+  })
+  it('what fades is no answer for what fades', () => {
+    const lasting = standInsFor(paint('madder', ['NR9']), primaries, drawer, { musts: ['last'] })
+    expect(lasting.some((s) => s.paintId === 'carmine')).toBe(false)
+    expect(standInsFor(paint('madder', ['NR9']), primaries, drawer).some((s) => s.paintId === 'carmine')).toBe(true)
+  })
+  it('reasons name what must not be lost; being nearly empty names nothing', () => {
+    const kinds = (...all: DrawbackKind[]) => mustsOf(all.map((kind) => ({ kind })))
+    expect(kinds('fades', 'caution')).toEqual(['last', 'caution'])
+    expect(kinds('dear', 'not vegan', 'in the pan', 'discontinued')).toEqual(['made', 'rewet', 'vegan', 'price'])
+    expect(kinds('running low', 'nothing left', 'twin', 'reformulated')).toEqual([])
+  })
+  it('nothing dearer, where the prices are known in one currency', () => {
+    const euro = (minor: number) => ({ minor, currency: 'EUR' })
+    expect(losesOf([], euro(90), euro(80))).toEqual(['price'])
+    expect(losesOf([], euro(80), euro(80))).toEqual([])
+    expect(losesOf([], undefined, euro(80))).toEqual([])
+    expect(losesOf([], { minor: 90, currency: 'NOK' }, euro(80))).toEqual([])
   })
 })

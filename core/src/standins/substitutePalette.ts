@@ -5,6 +5,7 @@ import { retold } from '../steps'
 import { searchStandIns, type Scope } from './findStandIns'
 import type { StandInContext } from './judge'
 import type { Matters } from './matters'
+import { pointLost, type PointLost } from './point'
 import type { Sought } from './sought'
 import type { StandIn } from './standIn'
 
@@ -24,6 +25,8 @@ export interface SubstituteQuestion {
   most?: 1 | 2 | 3
   /** Up to which CIEDE2000 a stand-in is called near enough. */
   near: number
+  /** For others, who have not seen the paint: what loses its point is no answer, and it is said why. */
+  keepsPoint?: boolean
   /** What is no answer to a line, for reasons of its own. */
   unless?: (lineId: string, standIn: StandIn) => boolean
 }
@@ -35,6 +38,8 @@ export interface Substitution {
   other?: StandIn
   isNear: boolean
   message?: string
+  /** Where nothing keeps the point of it: what comes nearest, and what of it is lost. */
+  refused?: { standIn: StandIn; lost: PointLost }
 }
 export interface SubstituteProgress {
   done: number
@@ -93,7 +98,13 @@ function* substituteLine(
     .map((s) => ({ s, score: s.score + (s.paintId && used.has(s.paintId) ? TWICE : 0) }))
     .sort((p, q) => Number(q.s.kind === 'another item') - Number(p.s.kind === 'another item') || p.score - q.score)
     .map(({ s }) => s)
-  const [best] = allowed
+  const lost = (s: StandIn) => (question.keepsPoint && sought.ok ? pointLost(s, sought.value) : undefined)
+  const [nearest] = allowed
+  const best = allowed.find((s) => !lost(s))
+  if (!best && nearest) {
+    const refused = { standIn: nearest, lost: lost(nearest)! }
+    return { id, isNear: false, message: noneInWords(question), refused }
+  }
   const other = allowed.find((s) => s.kind !== best?.kind)
   if (!best) return { id, isNear: false, message: noneInWords(question) }
   return { id, best, ...(other ? { other } : {}), isNear: false }

@@ -59,10 +59,11 @@ function mixtureOf(judge: Judge, pigments: readonly string[]): Option | undefine
 
 const itself = (paint: Paint) => paint
 /** Owned paints of one pigment alone: those that last, are there and lie here first. */
-function ofPigment({ sought, context }: Judge, pigment: string): Paint[] {
+function ofPigment({ sought, context, mayTake }: Judge, pigment: string): Paint[] {
   const isOf = (paint: Paint) =>
     paint.id !== sought.paint?.id &&
     paint.pigments.length === 1 &&
+    mayTake(paint) &&
     (paint.pigments[0] === pigment ||
       referenceOf(paint)[0]?.id === pigment ||
       // a code that nobody looked closer at may be that one

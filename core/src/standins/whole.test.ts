@@ -238,3 +238,44 @@ describe('in place', () => {
     expect(away.ok && restoreAt(away.value, A, () => false)).toMatchObject({ error: { code: 'no-paint' } })
   })
 })
+
+describe('for others, who have not seen the paint, a stand-in keeps its point', () => {
+  const ask = (own: Paint, owned: readonly Paint[]) => {
+    const found = toTheEnd(
+      substitutePalette({
+        lines: [line(own)],
+        context: context([], owned),
+        scope: 'what is owned',
+        near: 5,
+        keepsPoint: true,
+      }),
+    )
+    if (!found.ok) throw new Error(found.error.message)
+    return found.value[0]!
+  }
+  // what each drawer holds, and what of the point is lost (common practice, no source)
+  it.each([
+    ['an ultramarine, of a green alone', paint('blue', ['PB29']), [green], 'colour'],
+    [
+      'a lasting rose, of carmine alone',
+      paint('pink', ['PV19'], { variants: { PV19: 'red' } }),
+      [paint('carmine', ['NR4'])],
+      'fades',
+    ],
+    ['a pyrrole, of cadmium red alone', paint('red', ['PR254']), [paint('cadmium', ['PR108'])], 'caution'],
+  ] as const)('%s', (_, own, owned, lost) => {
+    const said = ask(own, owned)
+    expect(said.best).toBeUndefined()
+    expect(said.refused?.standIn.paintId).toBe(owned[0]!.id)
+    expect(said.refused?.lost.kind).toBe(lost)
+  })
+  it('what granulates is not stood in for by what lies smooth, where that is known', () => {
+    const rough = paint('rough', ['PB29'], { granulation: 'strongly granulating' })
+    const smooth = paint('smooth', ['PB29'], { granulation: 'smooth' })
+    expect(ask(rough, [smooth]).refused?.lost.kind).toBe('behaviour')
+    expect(ask(smooth, [paint('also', ['PB29'], { granulation: 'smooth' })]).best?.paintId).toBe('also')
+  })
+  it('a paint that fades itself may be stood in for by one that fades, as any of its kind', () => {
+    expect(ask(paint('own', ['NR4']), [paint('carmine', ['NR4'])]).best?.paintId).toBe('carmine')
+  })
+})

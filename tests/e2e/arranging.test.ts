@@ -131,7 +131,7 @@ describe('arranging', () => {
       `return document.querySelector('[aria-label^="Keep "][aria-label$=" for it"]').ariaLabel.split(' ')[1]`,
     )
     await app.click(`Keep ${place} for it`)
-    await app.until(async () => (await app.placeSays(place)).includes('reserved for Mars black'), 'a place kept')
+    await app.until(async () => (await app.placeSays(place)).includes('kept free for Mars black'), 'a place kept')
     await app.chord(Key.CONTROL, 'z')
     await app.visit('/palettes/hut-palette/arrange')
   })

@@ -236,7 +236,7 @@ describe('nothing that trips', () => {
     await (await app.place('B6')).sendKeys(' ')
     await app.says('B6 is kept free')
     await app.click('Keep it free')
-    expect(await app.placeSays('B6')).toContain('reserved')
+    expect(await app.placeSays('B6')).toContain('kept free')
     await app.drag(await app.find('[data-drawer] li button'), await app.place('B6'))
     await app.click('Put Lemon yellow there')
     await app.until(async () => (await app.placeSays('B6')).includes('Lemon yellow'), 'the paint in its place')

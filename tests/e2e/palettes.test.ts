@@ -44,7 +44,7 @@ describe('a palette, by mouse', () => {
     await app.type('Keep it free for', 'a darker brown')
     await app.click('Keep it free')
     await app.says('Kept free for a darker brown')
-    expect(await app.placeSays('9')).toBe('9: reserved for a darker brown')
+    expect(await app.placeSays('9')).toBe('9: kept free for a darker brown')
     await (await app.place('1')).click()
     await app.click('Lock')
     await app.drag(await paintRow(app, 'Hansa yellow medium'), await app.place('1'))

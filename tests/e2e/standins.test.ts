@@ -101,6 +101,11 @@ describe('for one paint', () => {
     )
     await app.press(Key.ENTER)
     await app.says('Above all: hue and value.')
+    // what it must not do: what fades is left out, and that is said
+    await app.click('fade')
+    await app.says('Left out: what fades.')
+    await app.happens(`document.querySelectorAll('section[aria-label="Stand-ins"] ol > li').length > 3`, 'a list')
+    expect(await app.text('section[aria-label="Stand-ins"]')).not.toContain('It fades, so it comes last')
   })
 })
 

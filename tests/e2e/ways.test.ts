@@ -77,7 +77,10 @@ describe('a way of choosing', () => {
     await app.happens(`/greyed by|nothing here greys it/.test(document.body.innerText)`, 'what greys it', 20_000)
     await app.click('Keep a place for a wish')
     await app.says('8 of 12 places left')
-    await app.says('kept free for step')
+    await app.happens(
+      `[...document.querySelectorAll('[data-place]')].some((p) => p.ariaLabel.includes('kept free for step'))`,
+      'the place that is kept',
+    )
   })
 
   it('the print triad shows the black it makes and what it cannot reach', async () => {

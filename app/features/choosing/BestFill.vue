@@ -8,6 +8,7 @@ import * as say from './words'
 import { usePaintName } from '~/shared/words/paintName'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
+import { usePreferences } from '~/stores/preferences'
 import CandidateRow from './CandidateRow.vue'
 import WayPanel from '~/shared/ui/WayPanel.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
@@ -18,6 +19,7 @@ const emit = defineEmits<{ look: [paintId: string]; leave: [] }>()
 const collection = useCollection()
 const commands = useGuideCommands()
 const nameOf = usePaintName()
+const preferences = usePreferences()
 const { ask, cancel, isWorking, trouble } = useQuestion('choosePalette')
 const chosen = shallowRef<Chosen>()
 const stage = ref<ChooseProgress['stage']>('searching')
@@ -70,7 +72,17 @@ function take() {
     <template v-if="chosen">
       <p class="mt-2 text-sm">{{ say.resultInWords(chosen) }}</p>
       <p class="hint text-sm">{{ say.boundInWords(chosen, isDone) }}</p>
-      <p v-for="cost in chosen.costs" :key="cost.wish.wish" class="text-sm">{{ say.costInWords(cost) }}</p>
+      <p v-for="lack in say.lacksInWords(chosen.lacks)" :key="lack" class="text-sm">{{ lack }}</p>
+      <ul v-if="chosen.missed.length || chosen.costs.length" aria-label="Wishes" class="text-sm">
+        <li v-for="(one, i) in chosen.missed" :key="`missed ${i}`">{{ say.wishMissedInWords(one, nameOf) }}</li>
+        <li v-for="(cost, i) in chosen.costs" :key="`cost ${i}`">{{ say.costInWords(cost) }}</li>
+      </ul>
+      <details class="hint text-sm" :open="preferences.figures">
+        <summary>The figures</summary>
+        <p>{{ say.resultInFigures(chosen) }}</p>
+        <p>{{ say.boundInFigures(chosen) }}</p>
+        <p v-for="(cost, i) in chosen.costs" :key="i">{{ say.costInFigures(cost) }}</p>
+      </details>
       <p v-if="chosen.short" class="text-sm">
         {{ counted(chosen.short, 'place') }} stay{{ chosen.short === 1 ? 's' : '' }} free: nothing else may come in.
       </p>

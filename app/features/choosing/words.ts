@@ -6,13 +6,15 @@ import {
   type ProposalKind,
   type ReduceStep,
   type WishCost,
+  type Wished,
+  type WishMissed,
 } from '@juxtachrome/core/choosing'
 import type { Paint } from '@juxtachrome/core/documents'
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
-import { wishInWords } from '~/features/verdict'
+import { countMissedInWords, countSpoken, mixesInWords, wishInWords } from '~/features/verdict'
 import { figure, listed, points } from '~/shared/words/figures'
-import { mixtureInWords, type NameOf } from '~/shared/words/lists'
+import { andMore, mixtureInWords, type NameOf } from '~/shared/words/lists'
 
 export const stageInWords = (stage: string): string =>
   ({
@@ -21,31 +23,58 @@ export const stageInWords = (stage: string): string =>
     proving: 'Seeing how much better any choice could be …',
   })[stage] ?? ''
 
-export function resultInWords({ added, before, after }: Chosen): string {
-  const [was, is] = [points(before.reach), points(after.reach)]
-  return `${counted(added.length, 'paint')}: what is reached goes from ${was} to ${is}; with two paints at most ${points(after.two)}.`
-}
+export const resultInWords = ({ added, after }: Chosen): string =>
+  `With ${counted(added.length, 'more paint', 'more paints')}: ${lower(mixesInWords(after.reach))}`
+const lower = (sentence: string) => sentence[0]!.toLowerCase() + sentence.slice(1)
+/** The same as figures: shares of reach before and after, and from two paints at most. */
+export const resultInFigures = ({ before, after }: Chosen): string =>
+  `Reach ${points(before.reach)} before, ${points(after.reach)} with them; ${points(after.two)} from two paints at most.`
 
-const HOW = '(each colour counts less the more it has to be mixed)'
-/** How near to the best possible a choice is known to be. */
+/** How much worth is no news, and how much is little (judgement): shares of what all colours count. */
+const [NOTICED, LITTLE] = [0.005, 0.02]
+/** How near to the best possible a choice is known to be; nothing as long as nothing is known. */
 export function boundInWords({ worth, bound, isProven, candidates, added }: Chosen, isDone: boolean): string {
-  const all = `no other ${counted(added.length, 'paint')} of these ${candidates}`
-  if (isProven) return `Proven: ${all} count for more ${HOW}.`
   if (bound === undefined) return ''
-  const gap = figure(100 * Math.max(0, bound - worth), 1)
-  const known = `${isDone ? 'Known' : 'So far known'}: ${all} count for more than ${points(bound)}`
-  return `${known}; these count ${points(worth)}, ${gap} points from that ${HOW}.`
+  const others = `other ${counted(added.length, 'paint')} of these ${candidates}`
+  const gap = Math.max(0, bound - worth)
+  if (isProven) return `No ${others} would be better: all of them were weighed.`
+  if (gap < NOTICED) return `No ${others} would be noticeably better.`
+  const much = gap < LITTLE ? 'a little' : 'clearly'
+  return `${isDone ? 'It could not be settled whether' : 'Not settled yet: whether'} ${others} would be better; at most ${much}.`
 }
+export const boundInFigures = ({ worth, bound }: Chosen): string =>
+  bound === undefined
+    ? ''
+    : `These count ${points(worth)}, any others at most ${points(bound)}: colours by how little they have to be mixed, and what hands and paper ask for.`
 
-export const costInWords = ({ wish, reach, worth }: WishCost): string =>
-  reach > 0.0005
-    ? `“${wishInWords(wish)}” costs ${figure(100 * reach, 1)} points of reach.`
-    : `“${wishInWords(wish)}” costs no reach, but more mixing: ${figure(100 * worth, 1)} points.`
+const wishedInWords = (wished: Wished): string =>
+  'wish' in wished ? wishInWords(wished.wish) : countSpoken(wished.count)
+/** What a wish costs; also that it costs nothing. */
+export function costInWords({ wished, reach, worth }: WishCost): string {
+  const wish = `“${wishedInWords(wished)}”`
+  if (reach <= NOTHING && worth <= NOTHING) return `${wish} costs nothing.`
+  if (reach <= NOTHING) return `${wish} costs no colour, but more mixing.`
+  return `${wish} costs ${reach < LITTLE ? 'a few' : 'some'} colours that could be mixed without it.`
+}
+export const costInFigures = ({ wished, reach, worth }: WishCost): string =>
+  `“${wishedInWords(wished)}”: ${points(reach)} of reach, ${points(worth)} in all.`
+const NOTHING = 0.0005
+
+/** A wish that is no must and is not met. */
+export function wishMissedInWords(missed: WishMissed, nameOf: NameOf): string {
+  if ('count' in missed) return countMissedInWords(missed, nameOf)
+  const names = andMore(missed.paintIds.map(nameOf))
+  return `“${wishInWords(missed.wish)}” is not met by ${names}.`
+}
 
 export function chosenInWords({ reach, fit, runnerUp }: ChosenPaint, nameOf: NameOf): string {
   return [
-    reach > 0.0005 ? `only it reaches ${points(reach)}` : 'saves mixing',
-    ...(runnerUp ? [`next would be ${nameOf(runnerUp.paintId)}, ${figure(100 * runnerUp.less, 1)} points less`] : []),
+    reach > LITTLE
+      ? 'much that only it reaches'
+      : reach > NOTHING
+        ? 'some colours that only it reaches'
+        : 'saves mixing',
+    ...(runnerUp ? [`${nameOf(runnerUp.paintId)} would be next${runnerUp.less < NOTICED ? ', as good' : ''}`] : []),
     ...(fit.word === 'must be in' || fit.word === 'use up' ? [fit.word] : []),
     ...fit.reasons,
   ].join('; ')

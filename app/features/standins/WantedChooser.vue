@@ -114,12 +114,6 @@ const weigh = (matter: Matter, weight: number) => (matters.value = { ...matters.
     </template>
     <details class="mt-2 text-sm" :open="musts.length > 0">
       <summary>What matters here</summary>
-      <ChoiceGroup label="It must not" class="flex flex-wrap items-center gap-1 pb-1">
-        <span class="w-full">It must not</span>
-        <button v-for="m in MUSTS" :key="m" class="choice" :aria-pressed="musts.includes(m)" @click="turn(m)">
-          {{ MUST_WORDS[m].not }}
-        </button>
-      </ChoiceGroup>
       <ChoiceGroup
         v-for="m in MATTERS"
         :key="m"
@@ -136,6 +130,12 @@ const weigh = (matter: Matter, weight: number) => (matters.value = { ...matters.
           @click="weigh(m, weight)"
         >
           {{ word }}
+        </button>
+      </ChoiceGroup>
+      <ChoiceGroup label="It must not" class="flex flex-wrap items-center gap-1 pt-1">
+        <span class="w-full">It must not</span>
+        <button v-for="m in MUSTS" :key="m" class="choice" :aria-pressed="musts.includes(m)" @click="turn(m)">
+          {{ MUST_WORDS[m].not }}
         </button>
       </ChoiceGroup>
     </details>

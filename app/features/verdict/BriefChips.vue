@@ -1,6 +1,6 @@
 <script setup lang="ts">
-import { WISHES } from '@juxtachrome/core/choosing'
-import type { Brief, Palette } from '@juxtachrome/core/documents'
+import { countInWords, WISHES } from '@juxtachrome/core/choosing'
+import type { Brief, BriefCount, Palette } from '@juxtachrome/core/documents'
 import { NEAR_ENOUGH, nameOfSubject, subjectsIn, targetsOf } from '@juxtachrome/core/reach'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { usePaletteCommands } from '~/features/palettes'
@@ -9,13 +9,16 @@ import {
   NEARNESS,
   nearInWords,
   targetsInWords,
+  countSpoken,
   wishInWords,
+  withCount,
   withPaint,
   withWish,
   type ListName,
 } from './briefWords'
 import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
+import CountWish from './CountWish.vue'
 import BriefChip from './BriefChip.vue'
 
 const LazyTargetsDialog = defineAsyncComponent(() => import('./TargetsDialog.vue'))
@@ -50,6 +53,13 @@ const open = computed(() => WISHES.filter((w) => !chosen.value.some((c) => c.own
 const lists = computed(() =>
   LISTS.map(([name, label]) => ({ name, label, ids: brief.value?.[name] ?? [] })).filter((l) => l.ids.length),
 )
+const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1)
+/** The same is not wished for twice. */
+function addCount(count: BriefCount) {
+  const words = countInWords(count)
+  const known = brief.value?.counts?.find((c) => countInWords(c) === words)
+  if (!known) set(withCount(brief.value, undefined, count), `wished for ${words}`)
+}
 const nameOf = usePaintName()
 const listToAdd = ref<ListName>('mustIn')
 function addPaint(event: Event) {
@@ -133,6 +143,19 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
         Remove this wish
       </button>
     </BriefChip>
+    <BriefChip v-for="c in brief?.counts ?? []" :key="countInWords(c)" label="How many" :words="countSpoken(c)">
+      <p class="text-sm font-medium">{{ capital(countInWords(c)) }}</p>
+      <label class="mt-1 flex min-h-8 items-center gap-2">
+        <input
+          type="checkbox"
+          :checked="c.hard"
+          @change="set(withCount(brief, c, { ...c, hard: !c.hard }), c.hard ? 'a wish only' : 'a must')"
+        />a must
+      </label>
+      <button class="btn mt-2" @click="set(withCount(brief, c, undefined), `no wish for ${countInWords(c)}`)">
+        Remove this wish
+      </button>
+    </BriefChip>
     <BriefChip
       v-for="l in lists"
       :key="l.name"
@@ -170,6 +193,8 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
           </button>
         </li>
       </ul>
+      <p class="mt-2 text-sm font-medium">How many of a kind</p>
+      <CountWish @add="(count) => (addCount(count), close())" />
       <p class="mt-2 text-sm font-medium">A paint that</p>
       <select v-model="listToAdd" class="input" aria-label="What about the paint">
         <option v-for="[name, label] in LISTS" :key="name" :value="name">

@@ -1,5 +1,5 @@
-import { wishOf } from '@juxtachrome/core/choosing'
-import type { Brief, BriefWish, TargetChoice } from '@juxtachrome/core/documents'
+import { countInWords, wishOf } from '@juxtachrome/core/choosing'
+import type { Brief, BriefCount, BriefWish, TargetChoice } from '@juxtachrome/core/documents'
 import { nameOfSubject, targetsOf } from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
 import { listed } from '~/shared/words/figures'
@@ -58,12 +58,21 @@ const spoken = ({ wish, value, hard }: BriefWish): string => {
 export function briefInWords(brief: Brief | undefined): string {
   const targets = targetsOf(brief)
   const aims = listed(targets.map(targetInWords))
-  const wishes = (brief?.wishes ?? []).map(spoken)
+  const wishes = [...(brief?.wishes ?? []).map(spoken), ...(brief?.counts ?? []).map(countSpoken)]
   const lists = LISTS.flatMap(([name, label]) => {
     const count = brief?.[name]?.length ?? 0
     return count ? [`${counted(count, 'paint')} ${label.toLowerCase()}`] : []
   })
   return `${[`For ${aims}`, ...wishes, ...lists].join('; ')}.`
+}
+
+/** How many of a kind are wished for. */
+export const countSpoken = (count: BriefCount): string => `${countInWords(count)}${count.hard ? ' (a must)' : ''}`
+
+/** Puts a count in the place of another, or takes it away. */
+export function withCount(brief: Brief | undefined, old: BriefCount | undefined, next: BriefCount | undefined): Brief {
+  const counts = (brief?.counts ?? []).flatMap((c) => (c === old ? (next ? [next] : []) : [c]))
+  return { ...brief, counts: !old && next ? [...counts, next] : counts }
 }
 
 /** Sets or takes away the wish of a kind. */

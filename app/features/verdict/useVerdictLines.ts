@@ -1,4 +1,4 @@
-import type { Assessment, Finding, Remedy } from '@juxtachrome/core/choosing'
+import { type Assessment, countInWords, type Finding, type Remedy } from '@juxtachrome/core/choosing'
 import type { Palette } from '@juxtachrome/core/documents'
 import { counted } from '@juxtachrome/core/units'
 import { computed, type Component } from 'vue'
@@ -166,6 +166,10 @@ export function useVerdictLines(given: Readonly<Given>, { act, put, byBrings }: 
   const rest = (a: Assessment): VerdictLineSaid[] => {
     const misfits = a.misfits.filter((m) => m.fit.word !== 'not sure')
     return [
+      ...a.counts.map((missed) => ({
+        key: countInWords(missed.count),
+        text: say.countMissedInWords(missed, paintToken),
+      })),
       ...(misfits.length
         ? [
             {

@@ -10,6 +10,7 @@ const bare: Assessment = {
   measured: 2,
   left: [],
   conflicts: [],
+  counts: [],
   misfits: [],
   near: 5,
   most: 3,

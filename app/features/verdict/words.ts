@@ -1,4 +1,12 @@
-import type { Assessment, Gap, Spare, Tally, Twins } from '@juxtachrome/core/choosing'
+import {
+  type Assessment,
+  type CountMissed,
+  countInWords,
+  type Gap,
+  type Spare,
+  type Tally,
+  type Twins,
+} from '@juxtachrome/core/choosing'
 import { differenceInWords } from '@juxtachrome/core/colour'
 import { counted } from '@juxtachrome/core/units'
 import { EVERYTHING } from '@juxtachrome/core/reach'
@@ -145,6 +153,12 @@ export const twinsInFigures = ({ alone, mixed, mixedWith }: Twins): string =>
   `Alone they differ by ${figure(alone, 1)}${mixedWith === undefined ? '' : `, in mixtures by ${figure(mixed, 1)} at most`}.`
 
 /** What a paint or a mixture does not do as another does, as sentences of their own: `It is smooth, not granulating. It fades sooner.` */
+/** How many of a kind were wished for, and how many there are. */
+export function countMissedInWords({ count, paintIds }: CountMissed, nameOf: NameOf): string {
+  const names = paintIds.length && paintIds.length <= 4 ? `: ${listed(paintIds.map(nameOf))}` : ''
+  const there = paintIds.length === 1 ? 'there is one' : `there are ${paintIds.length || 'none'}`
+  return `You wished for ${countInWords(count)}; ${there}${names}.`
+}
 export const unlikeInWords = (unlike: readonly string[]): string =>
   unlike.map((words) => (DOES.test(words) ? `It ${words.split(/[:,]/)[0]!}.` : `It is ${words}.`)).join(' ')
 const DOES = /^(fades|lasts|goes|settles|separates|stains|lifts)\b/

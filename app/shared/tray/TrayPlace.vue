@@ -60,7 +60,7 @@ const words = computed(() => {
   const parts: string[] = []
   if (planned) parts.push([planned.name, planned.maker, planned.pigments.join(' ')].filter(Boolean).join(', '))
   else if (plan?.reserved !== undefined && !plan.standsFor)
-    parts.push(`reserved${plan.reserved ? ` for ${plan.reserved}` : ''}`)
+    parts.push(`kept free${plan.reserved ? ` for ${plan.reserved}` : ''}`)
   else if (!content && !plan?.standsFor) parts.push('empty')
   if (content && props.over) parts.push(`${contentWords(content)} lies in it`)
   else if (content && differs.value) parts.push(`${lying ? nameOf(lying.id) : 'another paint'} lies in it`)
@@ -143,8 +143,8 @@ const lensStyle = computed(() => {
     </template>
     <span v-else class="m-auto line-clamp-3 px-0.5 text-center text-[10px] leading-tight">
       <template v-if="plan?.reserved !== undefined"
-        ><span class="italic @max-[40px]:hidden">{{ plan.reserved || 'reserved' }}</span
-        ><span class="hidden @max-[40px]:inline">res.</span></template
+        ><span class="italic @max-[40px]:hidden">{{ plan.reserved || 'kept free' }}</span
+        ><span class="hidden @max-[40px]:inline">kept</span></template
       >
       <template v-else>{{ place.id }}</template>
     </span>

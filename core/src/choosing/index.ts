@@ -1,5 +1,6 @@
 /** What a palette is for and what there is to say about it. What is shared of it, by name. */
 export { type Conflict } from './brief/conflicts'
+export { countInWords, type CountMissed, countsMissed, isCounted } from './brief/counts'
 export { type Fit, fitOf, isRuledOut } from './brief/fit'
 export { type Wish, wishOf, WISHES } from './brief/wishes'
 export { CLOSES } from './verdict/closes'
@@ -8,6 +9,7 @@ export { type Finding, findingsOf, type Remedy } from './findings'
 export { type AssessProgress, type AssessQuestion, assessPalette } from './verdict/assess'
 export type { Assessment, Bringing, Gap, GapKind, Neutral, Spare, Tally, Twins, Values } from './verdict/assessment'
 export { type Chosen, type ChosenPaint, choosePalette, type ChooseProgress, type WishCost } from './best/choosePalette'
+export type { Wished, WishMissed } from './best/wishWeights'
 export { coverOf, type Cover } from './best/cover'
 export { suggestChange } from './best/suggestChange'
 export {

@@ -6,7 +6,7 @@ import { fail, ok, type Result } from '../result'
 import { type Chosen, choosePalette, type ChooseQuestion } from './best/choosePalette'
 import type { CoverTable } from './best/cover'
 import { fitOf, isRuledOut } from './brief/fit'
-import { ROLES } from './roles'
+import { ROLES, rolesFor } from './roles'
 import { reduceSteps } from './ways/reduce'
 
 /** What a proposal is best at: mixing most, handling best on the paper, holding what is used (or usual) most. */
@@ -52,6 +52,7 @@ export function* proposePalettes(
   const { paints, planned, free, brief, tables, most = 3, isAtHand = () => true, used = () => 0 } = question
   const of = PROPOSAL_KINDS.length
   if (!(free > 0)) return fail('no-place', 'Every place is taken.')
+  const roles = rolesFor(brief)
   const byId = new Map(paints.map((p) => [p.id, p]))
   const inAlready = planned.flatMap((id) => byId.get(id) ?? [])
   const known = new Set(tables.flatMap(({ index }) => index.paints))
@@ -71,7 +72,7 @@ export function* proposePalettes(
     const size = planned.length + Math.min(free, may.length)
     const among = [...inAlready, ...weighed(may, favour, mustIn)]
     const stays = [...planned, ...mustIn]
-    const steps = reduceSteps({ paints: among, fixed: stays, tables, most, until: size, favour, role })
+    const steps = reduceSteps({ paints: among, fixed: stays, tables, most, until: size, favour, role, roles })
     const gone = new Set<string>()
     for (const step of steps) {
       gone.add(step.paintId)
@@ -101,7 +102,7 @@ export function* proposePalettes(
           .sort(byWheel)
           .map((view) => view.paint.id),
         reach: reachOf(ids, tables, most),
-        lacks: ROLES.filter((role) => !own.some(role.is)).map((role) => role.words),
+        lacks: roles.filter((role) => !own.some(role.is)).map((role) => role.words),
         only: ids.filter((id) => sets.every((other) => other.kind === kind || !other.ids.includes(id))),
         short: Math.max(0, free - (ids.length - planned.length)),
       }
@@ -111,7 +112,7 @@ export function* proposePalettes(
 
 /** What the search that fills free places finds; what wishes cost, and the proof, are for whoever fills best. */
 function* widestOf(question: ChooseQuestion, of: number): Generator<{ done: number; of: number }, Result<string[]>> {
-  const choosing = choosePalette(question)
+  const choosing = choosePalette({ ...question, roles: [] })
   for (;;) {
     const step = choosing.next()
     if (step.done) return step.value.ok ? ok(withAdded(question, step.value.value)) : step.value

@@ -35,11 +35,36 @@ export const BriefWish = z.looseObject({
 })
 export type BriefWish = z.infer<typeof BriefWish>
 
+/** What of a paint may be counted. */
+export const COUNTED_TRAITS = [
+  'transparent',
+  'opaque',
+  'granulating',
+  'smooth',
+  'lifting',
+  'staining',
+  'lasting',
+  'single-pigment',
+] as const
+export type CountedTrait = (typeof COUNTED_TRAITS)[number]
+
+/** How many paints of a kind a palette should have: `at least three transparent yellows`, `mostly granulating`. */
+export const BriefCount = z.looseObject({
+  bound: z.enum(['least', 'most']),
+  /** So many, or more than half of all. */
+  count: z.union([z.int().check(z.gte(0), z.lte(64)), z.literal('half')]),
+  trait: z.optional(z.enum(COUNTED_TRAITS)),
+  family: z.optional(z.string().check(z.maxLength(20))),
+  hard: z.boolean(),
+})
+export type BriefCount = z.infer<typeof BriefCount>
+
 const Ids = z.array(Id).check(z.maxLength(500))
 
 /** What a palette is for, as far as it was said. */
 export const Brief = z.looseObject({
   wishes: z.optional(z.array(BriefWish).check(z.maxLength(30))),
+  counts: z.optional(z.array(BriefCount).check(z.maxLength(12))),
   targets: z.optional(z.array(TargetChoice).check(z.maxLength(20))),
   /** Paints that must be in, must stay out, are to be used up, are to be spared. */
   mustIn: z.optional(Ids),

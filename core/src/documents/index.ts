@@ -1,6 +1,6 @@
 /** Records: schema, version, migration; one file a kind. What is shared of it, by name. */
 export { Budget, BUDGET_PERIODS, type BudgetPeriod } from './budget'
-export { Brief, type BriefWish, type TargetChoice, TargetColour } from './brief'
+export { Brief, type BriefCount, type BriefWish, COUNTED_TRAITS, type TargetChoice, TargetColour } from './brief'
 export { added, applyToDocument, type Change, type Diff, removed, same, updated } from './diff'
 export {
   type ColumnField,

@@ -1,4 +1,5 @@
 import { tablesHeld } from '../choosing/best/tablesHeld'
+import { rolesFor } from '../choosing/roles'
 import { reduceSteps, type ReduceStep } from '../choosing/ways/reduce'
 import { paintsJudged } from '../collection/lists'
 import { planAt, plannedPaints } from '../documents/plan'
@@ -45,7 +46,14 @@ export const reducePaletteJob = job<ReduceRequest, ReduceProgress, Reduced>({
       return plan?.locked && plan.paintId ? [plan.paintId] : []
     })
     const fixed = [...locked, ...(palette.brief?.mustIn ?? [])].filter((id) => paints.some((p) => p.id === id))
-    const going = reduceSteps({ paints, fixed, itemsOf: usable, tables, most: palette.brief?.most ?? 3 })
+    const going = reduceSteps({
+      paints,
+      fixed,
+      itemsOf: usable,
+      tables,
+      most: palette.brief?.most ?? 3,
+      roles: rolesFor(palette.brief),
+    })
     let done = 0
     const steps = yield* retold(going, () => ({ done: done++, of: paints.length }))
     return ok({ steps, from: paints.map((p) => p.id) })

@@ -1,7 +1,9 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { toTheEnd } from '../../steps'
+import { randomFrom } from '../../random'
 import { Choice } from './choice'
+import { type CountRow, mayMeet } from './countRows'
 import { setsOf, WORTHS, type Cover } from './cover'
 import { madeUp } from './madeUp.fixture'
 import { proveChoice } from './prove'
@@ -129,6 +131,70 @@ describe('the best choice', () => {
       }
     }
     expect(better).toBeGreaterThan(3)
+  })
+})
+
+describe('counts that a choice must meet', () => {
+  const rowsOf = (n: number, seed: number): CountRow[] => {
+    const random = randomFrom(seed)
+    const isOf = () => Uint8Array.from({ length: n }, () => Number(random() < 0.4))
+    return [
+      { isOf: isOf(), bound: 'least', count: 2 },
+      { isOf: isOf(), bound: 'most', count: 2 },
+    ]
+  }
+  const meets = (rows: readonly CountRow[], members: readonly number[]) =>
+    rows.every(({ isOf, bound, count }) => {
+      const has = members.filter((m) => isOf[m]).length
+      return bound === 'least' ? has >= count : has <= count
+    })
+
+  it('are met, and the best of all choices that meet them is found and proven', () => {
+    let settled = 0
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 5000 }), fc.integer({ min: 3, max: 6 }), (seed, places) => {
+        const cover = madeUp(10, 40, seed, 0.05)
+        const rows = rowsOf(10, seed)
+        const worths = [...choicesOf(10, places)].filter((c) => meets(rows, c)).map((c) => worthOf(cover, c))
+        if (!worths.length) return
+        const best = Math.max(...worths)
+        const allows = (members: readonly number[]) => mayMeet(rows, members, places)
+        const question = { cover, places, fixed: [], rows, allows }
+        const found = toTheEnd(searchChoice(question))
+        expect(meets(rows, found.members)).toBe(found.members.length === places)
+        if (found.members.length < places) return
+        const steps = proveChoice(question, found)
+        for (;;) {
+          const step = steps.next()
+          expect(step.value.bound).toBeGreaterThan(best - 1e-9)
+          if (!step.done) continue
+          expect(meets(rows, step.value.best.members)).toBe(true)
+          expect(step.value.best.worth).toBeCloseTo(best, 9)
+          settled += 1
+          return
+        }
+      }),
+      { numRuns: runs(40) },
+    )
+    expect(settled).toBeGreaterThan(20)
+  })
+  it('what is missing of kinds that share no paint adds up', () => {
+    const [one, other] = [Uint8Array.of(1, 1, 0, 0, 0), Uint8Array.of(0, 0, 1, 1, 0)]
+    const rows = [one, other].map((isOf): CountRow => ({ isOf, bound: 'least', count: 2 }))
+    expect(mayMeet(rows, [0], 4)).toBe(true)
+    expect(mayMeet(rows, [4], 4)).toBe(false)
+    expect(mayMeet(rows, [0, 1, 2, 3], 4)).toBe(true)
+  })
+  it('prices lower the bound: a count that costs much is not proven away', () => {
+    // the two best paints are both of a kind of which one may be in
+    const cover = madeUp(12, 60, 9, 0.2)
+    const free = toTheEnd(searchChoice({ cover, places: 4, fixed: [] }))
+    const isOf = Uint8Array.from({ length: 12 }, (_, p) => Number(free.members.includes(p)))
+    const rows: CountRow[] = [{ isOf, bound: 'most', count: 1 }]
+    const allows = (members: readonly number[]) => mayMeet(rows, members, 4)
+    const found = toTheEnd(searchChoice({ cover, places: 4, fixed: [], rows, allows }))
+    const priced = toTheEnd(proveChoice({ cover, places: 4, fixed: [], rows, allows }, found))
+    expect(priced.bound).toBeLessThan(free.worth - 1e-6)
   })
 })
 

@@ -70,6 +70,36 @@ describe('filling the remaining places best', () => {
     }
   })
 
+  it('has what hands and paper ask for before one more bright colour, unless one does without it', () => {
+    const withRoles = chosen({ free: 7 })
+    expect(withRoles.lacks).toEqual(['a smooth blue'])
+    expect(withRoles.added.map((a) => a.paintId)).toEqual(expect.arrayContaining(['PY42', 'PBr7', 'PB29', 'PBk6']))
+    expect(chosen({ free: 9 }).lacks).toEqual([])
+    const bare = chosen({ free: 7, roles: [] })
+    // what hands and paper ask for costs some reach, and it is reach alone that is told
+    expect(bare.after.reach).toBeGreaterThanOrEqual(withRoles.after.reach - 1e-9)
+    expect(withRoles.after.reach).toBeLessThanOrEqual(1)
+    const without: Brief = {
+      without: ['earth', 'deep dark', 'something that granulates', 'something smooth', 'something that lifts'],
+    }
+    expect(chosen({ free: 7, brief: without }).added.map((a) => a.paintId)).toEqual(bare.added.map((a) => a.paintId))
+  })
+
+  it('meets counts that are a must, says what each wish costs, also nothing, and which is missed', () => {
+    const isEarth = (id: string) => ['PY42', 'PBr7', 'PR101'].includes(id)
+    const count = { bound: 'least', count: 3, family: 'earth', hard: true } as const
+    const { added, costs } = chosen({ brief: { counts: [count] } })
+    expect(added.filter((a) => isEarth(a.paintId))).toHaveLength(3)
+    expect(costs).toHaveLength(1)
+    expect(costs[0]!.worth).toBeGreaterThan(0)
+    const free = chosen({ brief: { counts: [{ ...count, count: 1 }] } })
+    expect(free.costs).toEqual([{ wished: { count: { ...count, count: 1 } }, reach: 0, worth: 0 }])
+    const soft = chosen({ brief: { counts: [{ ...count, count: 5, hard: false }] } })
+    expect(soft.missed).toEqual([expect.objectContaining({ wanted: 5 })])
+    // more than there are: as many as there are
+    expect(chosen({ brief: { counts: [{ ...count, count: 9 }] } }).added).toHaveLength(5)
+  })
+
   it('never breaks a wish that rules out, and keeps what is in', () => {
     const wishes = [
       must('transparency', 'transparent'),
@@ -104,10 +134,11 @@ describe('filling the remaining places best', () => {
 
   it('says what a wish costs: as much as is reached without it', () => {
     const brief = must('staining', 'lifts')
-    const { costs, after } = chosen({ brief, free: 4 })
-    const free = chosen({ free: 4 })
+    // colours alone: what roles count may be won by a choice that reaches less
+    const { costs, after } = chosen({ brief, free: 4, roles: [] })
+    const free = chosen({ free: 4, roles: [] })
     expect(costs).toHaveLength(1)
-    expect(costs[0]!.wish.wish).toBe('staining')
+    expect(costs[0]!.wished).toMatchObject({ wish: { wish: 'staining' } })
     expect(after.reach + costs[0]!.reach).toBeCloseTo(free.after.reach, 2)
   })
 

@@ -1,4 +1,4 @@
-import type { Brief, BriefWish } from '../../documents/brief'
+import type { Brief } from '../../documents/brief'
 import type { Paint } from '../../documents/paint'
 import { figuresOf, type ReachFigures, type SetSize } from '../../reach/paletteReach'
 import { fail, ok, type Result } from '../../result'
@@ -7,8 +7,18 @@ import type { Fit } from '../brief/fit'
 import { Choice } from './choice'
 import { coverOf, type Cover, type CoverTable } from './cover'
 import { proveChoice } from './prove'
+import { ROLE_WORTH, rolesFor, type Role } from '../roles'
 import { searchChoice, type Found, type SearchQuestion } from './search'
-import { wishWeights, withoutEach, type WishWeights } from './wishWeights'
+import { mayMeet } from './countRows'
+import {
+  countRows,
+  softMissed,
+  wishWeights,
+  withoutEach,
+  type Wished,
+  type WishMissed,
+  type WishWeights,
+} from './wishWeights'
 
 export interface ChooseQuestion {
   /** What there is to choose from, the paints that are in among them. */
@@ -24,6 +34,8 @@ export interface ChooseQuestion {
   itemsOf?: (paintId: string) => number
   /** Whether there is any of a paint; all count where nobody says. */
   isAtHand?: (paintId: string) => boolean
+  /** What hands and paper ask for beside the colours; the roles of the brief unless said. */
+  roles?: readonly Role[]
   seed?: number
 }
 
@@ -38,8 +50,8 @@ export interface ChosenPaint {
 }
 
 export interface WishCost {
-  wish: BriefWish
-  /** How much more is reached and worth when it is a wish only, shares, 0..1: at least so much. */
+  wished: Wished
+  /** How much more is reached and worth without it, or when it is no must, shares, 0..1: at least so much; 0 where it costs nothing. */
   reach: number
   worth: number
 }
@@ -57,6 +69,10 @@ export interface Chosen {
   bound?: number
   isProven: boolean
   costs: WishCost[]
+  /** Wishes that are no must and that it does not meet. */
+  missed: WishMissed[]
+  /** What hands and paper ask for and is not in it: `a yellow earth`. */
+  lacks: string[]
 }
 
 export interface ChooseProgress {
@@ -68,7 +84,7 @@ export interface ChooseProgress {
 
 /** Searches for what a wish costs need not be as thorough. */
 const KICKS_FOR_COSTS = 6
-/** Below this share nothing is said of what a wish costs. */
+/** Below this share a wish costs nothing. */
 const WORTH_SAYING = 0.0005
 
 /**
@@ -101,9 +117,10 @@ export function* choosePalette(question: ChooseQuestion): Generator<ChooseProgre
     if (step.done) break
   }
   if (!best || !soFar) return fail('nobody-may', 'No other paint may come in.')
-  for (const { wish, brief: relaxed } of brief ? withoutEach(brief) : []) {
+  for (const { wished, brief: relaxed } of brief ? withoutEach(brief) : []) {
     const cost = yield* costOf(question, relaxed, best, problem)
-    if (cost.worth > WORTH_SAYING) soFar = { ...soFar, costs: [...soFar.costs, { wish, ...cost }] }
+    const own = cost.worth > WORTH_SAYING ? cost : { reach: 0, worth: 0 }
+    soFar = { ...soFar, costs: [...soFar.costs, { wished, ...own }] }
     yield { soFar, stage: 'asking what wishes cost' }
   }
   const { costs } = soFar
@@ -145,7 +162,7 @@ interface Problem {
 }
 
 function problemOf(question: ChooseQuestion, brief: Brief | undefined): Problem {
-  const { paints, tables, most = 3, free, itemsOf, isAtHand = () => true } = question
+  const { paints, tables, most = 3, free, itemsOf, isAtHand = () => true, roles = rolesFor(question.brief) } = question
   const planned = new Set(question.planned)
   const inAlready = paints.filter((p) => planned.has(p.id))
   const weights = wishWeights({ brief, planned: inAlready, ...(itemsOf ? { itemsOf } : {}) })
@@ -159,6 +176,10 @@ function problemOf(question: ChooseQuestion, brief: Brief | undefined): Problem 
     tables,
     paints: candidates.map((p) => ({ id: p.id, own: planned.has(p.id) ? 0 : weights.own(p) })),
     most,
+    roles: roles.map((role) => ({
+      worth: ROLE_WORTH,
+      ids: new Set(candidates.filter(role.is).map((p) => p.id)),
+    })),
   })
   const byId = new Map(paints.map((p) => [p.id, p]))
   const held = cover.ids.map((id) => byId.get(id)!)
@@ -167,6 +188,11 @@ function problemOf(question: ChooseQuestion, brief: Brief | undefined): Problem 
   // a paint that must be in and cannot be reckoned with takes its place all the same
   const unreckoned = [...wanted].filter((id) => !planned.has(id) && !cover.ids.includes(id)).length
   const { allows } = weights
+  const places = Math.min(cover.ids.length, plannedHere + free - unreckoned)
+  const besides = [...paints].filter((p) => stays(p.id) && !cover.ids.includes(p.id))
+  const rows = countRows({ brief, held, besides, fixed, places: planned.size + free, ofCover: places })
+  const areAllowed = (members: readonly number[]) =>
+    mayMeet(rows, members, places) && (allows?.(members.map((m) => held[m]!)) ?? true)
   return {
     cover,
     candidates: held,
@@ -175,8 +201,8 @@ function problemOf(question: ChooseQuestion, brief: Brief | undefined): Problem 
     search: {
       cover,
       fixed,
-      places: Math.min(cover.ids.length, plannedHere + free - unreckoned),
-      ...(allows ? { allows: (members) => allows(members.map((m) => held[m]!)) } : {}),
+      places,
+      ...(allows || rows.length ? { allows: areAllowed, rows } : {}),
     },
   }
 }
@@ -200,25 +226,28 @@ function* costOf(
 const reachOf = (cover: Cover, members: readonly number[]): ReachFigures => {
   const choice = new Choice(cover)
   choice.become(members)
-  return figuresOf((t) => choice.sizes[t]!, cover.weights)
+  return reachNow(choice)
 }
+/** The colours alone; what roles count is no reach. */
+const reachNow = ({ cover, sizes }: Choice): ReachFigures =>
+  figuresOf((t) => sizes[t]!, cover.weights.subarray(0, cover.colours))
 
 /** A choice with what each of its new paints brings and who would come in its stead. */
 function chosenFrom(
   { cover, candidates, weights, search }: Problem,
   { members, worth }: Found,
-  { planned, free }: ChooseQuestion,
+  { planned, free, brief, paints, roles = rolesFor(brief) }: ChooseQuestion,
 ): Chosen {
   const choice = new Choice(cover)
   choice.become(members)
-  const after = figuresOf((t) => choice.sizes[t]!, cover.weights)
+  const after = reachNow(choice)
   const isPlanned = new Set(planned)
   const added = members.flatMap((m): ChosenPaint[] => {
     const paint = candidates[m]!
     if (isPlanned.has(paint.id)) return []
     const full = choice.worth
     choice.remove(m)
-    const { reach } = figuresOf((t) => choice.sizes[t]!, cover.weights)
+    const { reach } = reachNow(choice)
     const left = choice.worth
     const others = cover.ids.flatMap((_, p) => {
       const mayJoin = p !== m && !choice.isIn[p] && (search.allows?.([...choice.members, p]) ?? true)
@@ -236,6 +265,7 @@ function chosenFrom(
       },
     ]
   })
+  const all = paints.filter((p) => isPlanned.has(p.id) || members.some((m) => candidates[m] === p))
   const before = members.filter((m) => isPlanned.has(cover.ids[m]!))
   return {
     added: added.sort((p, q) => q.worth - p.worth),
@@ -246,5 +276,7 @@ function chosenFrom(
     worth,
     isProven: false,
     costs: [],
+    missed: softMissed(brief, all),
+    lacks: roles.filter((role) => !all.some(role.is)).map((role) => role.words),
   }
 }

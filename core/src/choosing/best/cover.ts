@@ -20,8 +20,10 @@ export interface Cover {
   ids: string[]
   /** What each paint counts by itself besides what it reaches: wishes, as worth; 0 where nothing is wished. */
   own: Float64Array
-  /** Worth of reaching a target with no more than one paint; all together 1. */
+  /** Worth of reaching a target with no more than one paint; those of colours all together 1. */
   weights: Float64Array
+  /** So many of them are colours; the others are roles, which one paint plays alone. */
+  colours: number
   most: SetSize
   /** Sets by size and rank: where the targets of each begin. */
   starts: Record<SetSize, Uint32Array>
@@ -40,25 +42,39 @@ export interface CoverQuestion {
   /** Paints that may come in, with what wishes make each worth; those the indexes do not hold are passed over. */
   paints: readonly { id: string; own: number }[]
   most: SetSize
+  /** What hands and paper ask for besides: who plays it, and what it counts, a share of worth. */
+  roles?: readonly { worth: number; ids: ReadonlySet<string> }[]
 }
 
 /** The sets of the paints that may come in, read from indexes of the whole collection; all hold the same paints. */
-export function coverOf({ tables, paints, most }: CoverQuestion): Cover {
+export function coverOf({ tables, paints, most, roles = [] }: CoverQuestion): Cover {
   const place = new Map((tables[0]?.index.paints ?? []).map((id, i) => [id, i]))
   const known = paints.flatMap(({ id, own }) => (place.has(id) ? [{ id, own, at: place.get(id)! }] : []))
   known.sort((p, q) => p.at - q.at)
   const at = Uint16Array.from(known, (k) => k.at)
   const offsets = tables.map((_, i) => tables.slice(0, i).reduce((sum, t) => sum + t.weights.length, 0))
   const sized = (size: SetSize) => setsServing(tables, offsets, at, size <= most ? size : undefined)
-  const [one, two, three] = [sized(1), sized(2), sized(3)]
+  const [alone, two, three] = [sized(1), sized(2), sized(3)]
+  const colours = weightsOf(tables)
+  const played = known.map(({ id }) => roles.flatMap((role, r) => (role.ids.has(id) ? [colours.length + r] : [])))
+  const one = withMore(alone, played)
   return {
     ids: known.map((k) => k.id),
     own: Float64Array.from(known, (k) => k.own),
-    weights: weightsOf(tables),
+    weights: Float64Array.of(...colours, ...roles.map((role) => role.worth / WORTHS[1]!)),
+    colours: colours.length,
     most,
     starts: { 1: one.starts, 2: two.starts, 3: three.starts },
     lists: { 1: one.list, 2: two.list, 3: three.list },
   }
+}
+
+/** Targets that single paints serve besides, behind their own. */
+function withMore({ starts, list }: Sets, more: readonly (readonly number[])[]): Sets {
+  const lists = more.map((own, p) => [...list.subarray(starts[p], starts[p + 1]), ...own])
+  const from = new Uint32Array(lists.length + 1)
+  lists.forEach((own, p) => (from[p + 1] = from[p]! + own.length))
+  return { starts: from, list: Uint16Array.from(lists.flat()) }
 }
 
 /** The weights of all tables end to end, each table by its share. */
@@ -72,12 +88,17 @@ function weightsOf(tables: readonly CoverTable[]): Float64Array {
   )
 }
 
+interface Sets {
+  starts: Uint32Array
+  list: Uint16Array
+}
+
 function setsServing(
   tables: readonly CoverTable[],
   offsets: readonly number[],
   at: Uint16Array,
   size: SetSize | undefined,
-): { starts: Uint32Array; list: Uint16Array } {
+): Sets {
   if (!size) return { starts: new Uint32Array(1), list: new Uint16Array(0) }
   const starts = new Uint32Array(setsOf(at.length, size) + 1)
   let list = new Uint16Array(1024)

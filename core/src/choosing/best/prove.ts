@@ -38,7 +38,7 @@ interface Branch {
  * the state of the proof; deterministic, stopped by counts of steps.
  */
 export function* proveChoice(question: SearchQuestion, known: Found): Generator<Proof, Proof> {
-  const { cover, fixed, allows } = question
+  const { cover, fixed, allows, rows = [] } = question
   const n = cover.ids.length
   const places = known.members.length
   const choice = new Choice(cover)
@@ -51,7 +51,7 @@ export function* proveChoice(question: SearchQuestion, known: Found): Generator<
   const root: Branch = {
     isIn: Uint8Array.from({ length: n }, (_, p) => (fixed.includes(p) ? 1 : 0)),
     isOut: new Uint8Array(n),
-    prices: new Float64Array(cover.weights.length * n),
+    prices: new Float64Array(cover.weights.length * n + rows.length),
     bound: Infinity,
     byTarget: setsByTarget(cover),
   }
@@ -126,7 +126,7 @@ export function* proveChoice(question: SearchQuestion, known: Found): Generator<
       branch.bound = -Infinity
       return
     }
-    const relaxation = new Relaxation(cover, branch.byTarget, places, branch.isIn, branch.isOut, branch.prices)
+    const relaxation = new Relaxation({ cover, rows, ...branch, places })
     for (let step = 0; step < steps; step += 1) {
       relaxation.step(best.worth)
       work += branch.byTarget.sets.length

@@ -1,3 +1,4 @@
+import type { CountRow } from './countRows'
 import { WORTHS, type Cover, setsOf } from './cover'
 
 /** Every set that serves a target, target by target. */
@@ -58,11 +59,25 @@ export function narrowed(byTarget: SetsByTarget, isOut: Uint8Array): SetsByTarge
 }
 const WORTH_NARROWING = 0.8
 
+export interface RelaxationQuestion {
+  cover: Cover
+  byTarget: SetsByTarget
+  /** How many paints a choice has. */
+  places: number
+  /** Paints that every choice considered has, and those that none has. */
+  isIn: Uint8Array
+  isOut: Uint8Array
+  /** Counts that every choice considered meets. */
+  rows?: readonly CountRow[]
+  prices?: Float64Array
+}
+
 /**
  * A bound above what any choice of so many paints can be worth: Lagrangian relaxation of "a set serves only when all its
  * paints are in". Each target may use its best set at prices for the paints in it; the choice earns the prices. At any
  * prices the sum is a valid bound (Geoffrion 1974, Math. Programming Study 2, 82-114); the prices are improved by
- * Polyak's steps (Polyak 1969, USSR Comput. Math. 9, 14-29; both from memory).
+ * Polyak's steps (Polyak 1969, USSR Comput. Math. 9, 14-29; both from memory). Counts that a choice must meet are priced
+ * alike: every choice that meets them pays nothing for them.
  */
 export class Relaxation {
   /** The lowest bound found, and at which prices. */
@@ -74,23 +89,24 @@ export class Relaxation {
   readonly #best: Float64Array
   readonly #used: Uint32Array
   readonly #n: number
+  readonly cover: Cover
+  readonly byTarget: SetsByTarget
+  readonly places: number
+  readonly isIn: Uint8Array
+  readonly isOut: Uint8Array
+  readonly rows: readonly CountRow[]
   #theta = 1
   #since = 0
 
-  /**
-   * @param places how many paints a choice has.
-   * @param isIn, isOut paints that every choice considered has, and those that none has.
-   */
-  constructor(
-    readonly cover: Cover,
-    readonly byTarget: SetsByTarget,
-    readonly places: number,
-    readonly isIn: Uint8Array,
-    readonly isOut: Uint8Array,
-    prices?: Float64Array,
-  ) {
+  constructor({ cover, byTarget, places, isIn, isOut, rows = [], prices }: RelaxationQuestion) {
+    this.cover = cover
+    this.byTarget = byTarget
+    this.places = places
+    this.isIn = isIn
+    this.isOut = isOut
+    this.rows = rows
     this.#n = cover.ids.length
-    this.#best = prices ? prices.slice() : new Float64Array(cover.weights.length * this.#n)
+    this.#best = prices ? prices.slice() : new Float64Array(cover.weights.length * this.#n + rows.length)
     this.prices = this.#best.slice()
     this.earned = new Float64Array(this.#n)
     this.chosen = new Uint8Array(this.#n)
@@ -138,7 +154,7 @@ export class Relaxation {
     const n = this.#n
     const { prices, earned, isOut } = this
     earned.set(own)
-    let total = 0
+    let total = this.#priceRows()
     for (let t = 0; t < weights.length; t += 1) {
       const row = t * n
       for (let p = 0; p < n; p += 1) earned[p]! += prices[row + p]!
@@ -170,6 +186,19 @@ export class Relaxation {
     return total + this.#choose()
   }
 
+  /** What a count is priced at is earned by its paints, or paid where there may be no more of them; what it asks for is paid. */
+  #priceRows(): number {
+    let total = 0
+    this.rows.forEach(({ isOf, bound, count }, r) => {
+      const price = this.prices[this.#rowAt(r)]! * (bound === 'least' ? 1 : -1)
+      if (price === 0) return
+      for (let p = 0; p < this.#n; p += 1) if (isOf[p]) this.earned[p]! += price
+      total -= price * count
+    })
+    return total
+  }
+  #rowAt = (r: number) => this.cover.weights.length * this.#n + r
+
   /** The paints that earn most, those that must be in first; what they earn. */
   #choose(): number {
     const { earned, chosen, isIn, isOut } = this
@@ -189,7 +218,7 @@ export class Relaxation {
     const { prices } = this
     let norm = 0
     this.#each((at, slope) => {
-      if (slope < 0 || prices[at]! > 0) norm += 1
+      if (slope < 0 || prices[at]! > 0) norm += slope * slope
     })
     if (norm === 0) return
     const step = (this.#theta * gap) / norm
@@ -199,10 +228,17 @@ export class Relaxation {
     })
   }
 
-  /** Every price with a slope: 1 where the paint is chosen and not used, -1 where it is used and not chosen. */
-  #each(visit: (at: number, slope: 1 | -1) => void): void {
+  /**
+   * Every price with a slope: 1 where the paint is chosen and not used, -1 where it is used and not chosen; of a count by how
+   * many more there are than it asks for.
+   */
+  #each(visit: (at: number, slope: number) => void): void {
     const n = this.#n
     const { chosen } = this
+    this.rows.forEach(({ isOf, bound, count }, r) => {
+      const over = chosen.reduce((sum, is, p) => sum + is * isOf[p]!, -count)
+      if (over) visit(this.#rowAt(r), bound === 'least' ? over : -over)
+    })
     for (let t = 0; t < this.#used.length; t += 1) {
       const set = this.#used[t]!
       const size = set >>> SIZE_AT

@@ -1,5 +1,6 @@
 import { randomFrom } from '../../random'
 import { Choice } from './choice'
+import type { CountRow } from './countRows'
 import type { Cover } from './cover'
 
 export interface SearchQuestion {
@@ -10,6 +11,8 @@ export interface SearchQuestion {
   fixed: readonly number[]
   /** Whether these paints may be together; wishes that only a whole choice can meet. */
   allows?: (members: readonly number[]) => boolean
+  /** Counts that a choice must meet: `allows` holds them while it is searched, the bound prices them. */
+  rows?: readonly CountRow[]
   seed?: number
   /** How often the best is shaken up and improved anew. */
   kicks?: number

@@ -1,8 +1,10 @@
-import type { Brief, BriefWish } from '../../documents/brief'
+import type { Brief, BriefCount, BriefWish } from '../../documents/brief'
 import type { Paint } from '../../documents/paint'
 import { lastingOf } from '../../order'
 import { fitOf, type Fit } from '../brief/fit'
+import { type CountMissed, countsMissed, isCounted, wantedOf } from '../brief/counts'
 import { wishOf } from '../brief/wishes'
+import type { CountRow } from './countRows'
 
 /** What wishes count beside what a paint reaches, as shares of worth (judgement): small against a missing hue, large against a tie. */
 const AGAINST_A_WISH = -0.01
@@ -55,9 +57,49 @@ export function wishWeights({ brief, planned, itemsOf }: WishQuestion): WishWeig
       const { word } = fit(paint)
       return word === 'use up' || (word !== 'ruled out' && lastingOf(paint).level > 0)
     },
-    own: (paint) => ownWorth(fit(paint)) + ((itemsOf?.(paint.id) ?? 0) > 1 ? OWNED_TWICE : 0),
+    own: (paint) =>
+      ownWorth(fit(paint)) + countsWorth(paint, brief) + ((itemsOf?.(paint.id) ?? 0) > 1 ? OWNED_TWICE : 0),
     ...(whole.length ? { allows } : {}),
   }
+}
+
+/** A count that is a wish only counts for or against its paints, each as a wish does. */
+const countsWorth = (paint: Paint, brief: Brief | undefined): number =>
+  (brief?.counts ?? [])
+    .filter((count) => !count.hard && isCounted(count, paint))
+    .reduce((sum, { bound }) => sum + (bound === 'least' ? -AGAINST_A_WISH : AGAINST_A_WISH), 0)
+
+export interface RowsQuestion {
+  brief: Brief | undefined
+  /** The paints of a cover, and those that are in besides and cannot be reckoned with. */
+  held: readonly Paint[]
+  besides: readonly Paint[]
+  /** Those of the cover that stay in, by their places. */
+  fixed: readonly number[]
+  /** How many paints there are in the end, all together, and how many of them are of the cover. */
+  places: number
+  ofCover: number
+}
+
+/**
+ * The counts that are a must, as rows of a choice. None asks for more than there is, nor for fewer than stay in: that it cannot
+ * be met is said by the conflicts of the brief, and as much of it is met as can be.
+ */
+export function countRows({ brief, held, besides, fixed, places, ofCover }: RowsQuestion): CountRow[] {
+  return (brief?.counts ?? [])
+    .filter((count) => count.hard)
+    .map((count): CountRow => {
+      const isOf = Uint8Array.from(held, (p) => Number(isCounted(count, p)))
+      const there = besides.filter((p) => isCounted(count, p)).length
+      const asked = Math.max(0, wantedOf(count, places) - there)
+      if (count.bound === 'most') {
+        const stay = fixed.reduce((sum, m) => sum + isOf[m]!, 0)
+        return { isOf, bound: 'most', count: Math.max(asked, stay) }
+      }
+      const all = isOf.reduce((sum, is) => sum + is, 0)
+      const others = fixed.reduce((sum, m) => sum + 1 - isOf[m]!, 0)
+      return { isOf, bound: 'least', count: Math.min(asked, all, ofCover - others) }
+    })
 }
 
 function ownWorth({ word, reasons }: Fit): number {
@@ -66,9 +108,36 @@ function ownWorth({ word, reasons }: Fit): number {
   return word === 'use up' ? TO_BE_USED_UP : 0
 }
 
-/** The wishes that rule paints out, each with the brief as it were if it were a wish only. */
-export const withoutEach = (brief: Brief): { wish: BriefWish; brief: Brief }[] =>
-  (brief.wishes ?? []).filter(isHard).map((wish) => ({
-    wish,
-    brief: { ...brief, wishes: (brief.wishes ?? []).map((w) => (w === wish ? { ...w, hard: false } : w)) },
-  }))
+/** What was wished: of each paint, or of how many of a kind there are. */
+export type Wished = { wish: BriefWish } | { count: BriefCount }
+
+/** Every wish with the brief as it were without it: what rules paints out becomes a wish only, any other is left out. */
+export function withoutEach(brief: Brief): { wished: Wished; brief: Brief }[] {
+  const { wishes = [], counts = [] } = brief
+  const relaxed = <T extends { hard: boolean }>(all: readonly T[], one: T, hard: boolean): T[] =>
+    all.flatMap((own) => (own === one ? (hard ? [{ ...own, hard: false }] : []) : [own]))
+  return [
+    ...wishes.map((wish) => ({ wished: { wish }, brief: { ...brief, wishes: relaxed(wishes, wish, isHard(wish)) } })),
+    ...counts.map((count) => ({ wished: { count }, brief: { ...brief, counts: relaxed(counts, count, count.hard) } })),
+  ]
+}
+
+/** A wish that is no must and that a choice does not meet: the paints that are against it, or those that it counts. */
+export type WishMissed = { wish: BriefWish; paintIds: string[] } | CountMissed
+
+/** The wishes that are no must and that these paints do not meet. */
+export function softMissed(brief: Brief | undefined, paints: readonly Paint[]): WishMissed[] {
+  const soft = (brief?.wishes ?? []).filter((wish) => !isHard(wish))
+  const against = soft.flatMap((wish): WishMissed[] => {
+    const isAgainst = (p: Paint) => fitOf(p, { wishes: [wish] }, { palette: paints }).word === 'against a wish'
+    const paintIds = paints.filter(isAgainst).map((p) => p.id)
+    return paintIds.length ? [{ wish, paintIds }] : []
+  })
+  return [
+    ...against,
+    ...countsMissed(
+      brief?.counts?.filter((c) => !c.hard),
+      paints,
+    ),
+  ]
+}

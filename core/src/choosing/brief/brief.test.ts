@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest'
-import type { Brief } from '../../documents/brief'
+import type { Brief, BriefCount } from '../../documents/brief'
 import { paint } from '../../documents/documents.fixture'
 import { conflictsOf } from './conflicts'
+import { countInWords, countsMissed } from './counts'
 import { fitOf } from './fit'
 import { WISHES, wishOf } from './wishes'
 
@@ -13,6 +14,33 @@ const nameless = paint('nameless')
 const ALL = [ultramarine, phthalo, cadmium, mixed, nameless]
 const asks = (wish: string, value: string, hard = true): Brief => ({ wishes: [{ wish, value, hard }] })
 const word = (p: typeof ultramarine, brief: Brief, palette = [ultramarine]) => fitOf(p, brief, { palette }).word
+
+describe('how many of a kind', () => {
+  const three: BriefCount = { bound: 'least', count: 3, trait: 'transparent', family: 'blue', hard: true }
+  it('is said as one says it', () => {
+    expect(countInWords(three)).toBe('at least 3 transparent blues')
+    expect(countInWords({ bound: 'least', count: 'half', trait: 'granulating' })).toBe('mostly granulating paints')
+    expect(countInWords({ bound: 'most', count: 0, trait: 'opaque' })).toBe('no opaque paint')
+    expect(countInWords({ bound: 'most', count: 1, family: 'green' })).toBe('at most 1 green')
+    expect(countInWords({ bound: 'most', count: 'half', trait: 'staining' })).toBe('no more than half staining paints')
+  })
+  it('counts only what is known, and says what is missing', () => {
+    expect(countsMissed([three], ALL)).toEqual([{ count: three, paintIds: ['ultramarine', 'phthalo'], wanted: 3 }])
+    expect(countsMissed([{ ...three, count: 1 }], ALL)).toEqual([])
+    const mostly: BriefCount = { bound: 'least', count: 'half', trait: 'single-pigment', hard: false }
+    expect(countsMissed([mostly], ALL)).toEqual([])
+    expect(countsMissed([mostly], [mixed, ultramarine])).toHaveLength(1)
+    expect(countsMissed([three], [])).toEqual([])
+  })
+  it('that cannot be had is a conflict with what to give up', () => {
+    const question = { places: 12, paints: ALL, planned: [] }
+    const [conflict] = conflictsOf({ ...question, brief: { counts: [three] } })
+    expect(conflict!.message).toBe('You ask for at least 3 transparent blues, and own 2.')
+    expect(conflict!.relax[0]!.brief.counts).toEqual([{ ...three, hard: false }])
+    expect(conflictsOf({ ...question, brief: { counts: [{ ...three, hard: false }] } })).toEqual([])
+    expect(conflictsOf({ ...question, brief: { counts: [{ ...three, count: 1 }] } })).toEqual([])
+  })
+})
 
 describe('how a paint fits a brief', () => {
   it('without a brief everything fits', () => {

@@ -1,6 +1,7 @@
 import type { Brief } from '../../documents/brief'
 import type { Paint } from '../../documents/paint'
 import { counted } from '../../units'
+import { countInWords, isCounted, wantedOf } from './counts'
 import { fitOf } from './fit'
 import { wishOf } from './wishes'
 
@@ -85,6 +86,24 @@ export function conflictsOf({ brief, places, paints, planned }: ConflictQuestion
           brief: { ...brief, wishes: wishes.map((other) => (other === w ? { ...w, hard: false } : other)) },
         })),
     })
+  for (const count of brief.counts?.filter((c) => c.hard && c.bound === 'least') ?? []) {
+    const wanted = wantedOf(count, places)
+    const there = paints.filter((p) => !stayOut.includes(p.id) && isCounted(count, p)).length
+    if (wanted <= Math.min(there, places)) continue
+    conflicts.push({
+      message:
+        wanted > places
+          ? `You ask for ${countInWords(count)}, and there ${places === 1 ? 'is' : 'are'} ${counted(places, 'place')}.`
+          : `You ask for ${countInWords(count)}, and own ${there === 0 ? 'none' : there}.`,
+      relax: [
+        {
+          words: 'Make it a wish only',
+          brief: { ...brief, counts: brief.counts!.map((c) => (c === count ? { ...c, hard: false } : c)) },
+        },
+        { words: 'Do without it', brief: { ...brief, counts: brief.counts!.filter((c) => c !== count) } },
+      ],
+    })
+  }
   return conflicts
 }
 

@@ -14,6 +14,7 @@ import { PaletteReach, sizesOverAll } from '../../reach/paletteReach'
 import type { TargetTable } from '../../reach/targetTable'
 import { fail, ok, type Result } from '../../result'
 import { retold } from '../../steps'
+import { countsMissed } from '../brief/counts'
 import { conflictsOf } from '../brief/conflicts'
 import { fitOf, isRuledOut } from '../brief/fit'
 import { onlyRolesOf } from '../roles'
@@ -216,6 +217,7 @@ function firstLook(
     measured: planned.filter((p) => p.masstone || p.wash).length,
     left,
     conflicts: brief ? conflictsOf({ brief, places: holder.places.length, paints, planned }) : [],
+    counts: countsMissed(brief?.counts, planned),
     misfits: places.flatMap(({ placeId, paint }) => {
       const own = fitOf(paint, brief, { palette: planned })
       return own.reasons.length ? [{ paintId: paint.id, placeId, fit: own }] : []

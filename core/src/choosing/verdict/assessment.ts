@@ -1,6 +1,7 @@
 import type { TargetChoice } from '../../documents/brief'
 import type { ReachFigures } from '../../reach/paletteReach'
 import type { Conflict } from '../brief/conflicts'
+import type { CountMissed } from '../brief/counts'
 import type { Fit } from '../brief/fit'
 
 /** A paint of the palette or the collection and what it brings, shares of the targets' weight, 0..1. */
@@ -151,6 +152,8 @@ export interface Assessment {
   left: { paintId: string; message: string }[]
   conflicts: Conflict[]
   /** Planned paints that the brief rules out or would rather not have. */
+  /** How many of a kind were wished for, where that is not met. */
+  counts: CountMissed[]
   misfits: { paintId: string; placeId: string; fit: Fit }[]
   /** Paints of a very large collection that are not reckoned with. */
   over?: number

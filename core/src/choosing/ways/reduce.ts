@@ -1,7 +1,7 @@
 import { PaletteReach, type SetSize } from '../../reach/paletteReach'
 import type { CoverTable } from '../best/cover'
 import { lastingOf, usualOf } from '../../order'
-import { ROLES } from '../roles'
+import { ROLE_WORTH, ROLES, type Role } from '../roles'
 import { twinDifference, TWINS_BELOW } from '../verdict/tooMuch'
 import { viewOfPaint } from '../../paints/view'
 import type { Paint } from '../../documents/paint'
@@ -33,15 +33,16 @@ export interface ReduceQuestion {
   itemsOf?: (paintId: string) => number
   /** What a paint counts beside all that, a share of worth: how much it is used, how well it handles. */
   favour?: (paint: Paint) => number
-  /** What the last paint of a role counts, a share of worth. */
+  /** What the last paint of a role counts, a share of worth; and which roles there are, all unless said. */
   role?: number
+  roles?: readonly Role[]
 }
 
 /**
  * What counts beside the colours, as shares of worth (judgement): the last paint of a role is worth a missing hue, a tube
  * that is mixed already a tie, and so is what few palettes have beside what most have (a step of `usualOf`).
  */
-const [ROLE, MIXTURE, FADES, USED, USUAL] = [0.04, -0.01, -0.02, 0.004, 0.002]
+const [MIXTURE, FADES, USED, USUAL] = [-0.01, -0.02, 0.004, 0.002]
 
 /**
  * Takes out the least missed paint, one at a time: of near twins the one that is missed less first, then whatever the
@@ -57,7 +58,8 @@ export function* reduceSteps({
   until = 1,
   itemsOf,
   favour = () => 0,
-  role = ROLE,
+  role = ROLE_WORTH,
+  roles = ROLES,
 }: ReduceQuestion): Generator<ReduceStep, ReduceStep[]> {
   const stays = new Set(fixed)
   const counters = tables.map(({ index, weights, share }) => {
@@ -71,8 +73,8 @@ export function* reduceSteps({
   const left = new Map(paints.map((p) => [p.id, p]))
   const twins = twinPairs(paints)
   const handling = new Map(paints.map((p) => [p.id, handlingOf(p, itemsOf?.(p.id) ?? 0) + favour(p)]))
-  const holders = ROLES.map(({ is }) => new Set(paints.filter(is).map((p) => p.id)))
-  const onlyOf = (id: string) => ROLES.filter((_, i) => holders[i]!.has(id) && holders[i]!.size === 1)
+  const holders = roles.map(({ is }) => new Set(paints.filter(is).map((p) => p.id)))
+  const onlyOf = (id: string) => roles.filter((_, i) => holders[i]!.has(id) && holders[i]!.size === 1)
   const steps: ReduceStep[] = []
   let lost = 0
   while (left.size > Math.max(until, stays.size)) {

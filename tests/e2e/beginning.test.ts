@@ -52,6 +52,23 @@ describe('a palette begins with its purpose', () => {
     await app.says('12 of 12 places left')
   })
 
+  it('counts paints of a kind: wished for, said where it is missed, a must, and taken away', async () => {
+    await app.visit('/palettes/landing-tin')
+    await app.click('Change what it is for')
+    await app.click('Add a wish or a paint')
+    await app.set('How many', '70')
+    expect(await (await app.named('Say how many, and of what')).isEnabled()).toBe(false)
+    await app.set('How many', '9')
+    await app.click('Wish for at least 9 transparent yellows')
+    await app.says('You wished for at least 9 transparent yellows; there')
+    await app.click('How many: at least 9 transparent yellows. Change it')
+    await (await app.find('[aria-label="How many"] input[type=checkbox]')).click()
+    await app.says('at least 9 transparent yellows (a must)')
+    await app.says('You ask for at least 9 transparent yellows, and own')
+    await app.click('Do without it')
+    await app.happens(`!document.body.innerText.includes('9 transparent yellows')`, 'the wish to be gone')
+  })
+
   it('the chosen place lies below the tray; its mixtures go to the bench', async () => {
     await app.go('/palettes/landing-tin/choose?place=A5')
     await app.says('Half and half with the others')

@@ -4,13 +4,14 @@ import type { ReduceStep } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref, shallowRef } from 'vue'
 import { useGuideCommands } from './commands'
-import { reduceInWords } from './words'
+import { useMixedNow } from './useMixedNow'
+import { mixedNowInWords, reduceInWords } from './words'
+import { mixesInWords } from '~/features/verdict'
 import { usePaintName } from '~/shared/words/paintName'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import CandidateRow from './CandidateRow.vue'
 import WayPanel from '~/shared/ui/WayPanel.vue'
-import { figure } from '~/shared/words/figures'
 import Refusal from '~/shared/ui/Refusal.vue'
 import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
@@ -46,6 +47,11 @@ const goesWith = computed(() => [
   ...new Set(goneSteps.value.filter((s) => out.value.has(s.paintId)).flatMap((s) => s.goes)),
 ])
 const last = computed(() => goneSteps.value.at(-1))
+/** What mixes those that are gone now. */
+const mixed = useMixedNow(
+  computed(() => [...out.value]),
+  staying,
+)
 const putBack = (id: string, isBack: boolean) => {
   const next = new Set(back.value)
   if (isBack) next.add(id)
@@ -92,9 +98,7 @@ function take() {
         />
       </label>
       <p class="text-sm" role="status">
-        {{
-          last ? `What stays still reaches ${figure(100 * last.reach)} % of what is to be mixed.` : 'Nothing is lost.'
-        }}
+        {{ last ? mixesInWords(last.reach) : 'Nothing is lost.' }}
         <template v-if="goesWith.length">No longer there: {{ goesWith.join(', ') }}.</template>
         <span class="hint">{{ counted(places, 'place') }} here.</span>
       </p>
@@ -103,6 +107,7 @@ function take() {
           v-for="step in [...goneSteps].reverse()"
           :key="step.paintId"
           :paint="collection.paint(step.paintId)!"
+          :recipe="mixedNowInWords(mixed.get(step.paintId), nameOf)"
           :reasons="`${back.has(step.paintId) ? 'put back; ' : ''}${reduceInWords(step, nameOf)}`"
           @look="emit('look', step.paintId)"
         >

@@ -1,4 +1,4 @@
-import { toLch } from '@juxtachrome/core/colour'
+import { differenceInWords, toLch } from '@juxtachrome/core/colour'
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import { pigmentByCode } from '@juxtachrome/core/pigments'
 import { labD65, type LabD65 } from '@juxtachrome/core/units'
@@ -32,7 +32,7 @@ export function useMixable(paletteId: Readonly<Ref<string>>) {
     if (best)
       words.set(
         paintId,
-        `From what is in: ${mixtureInWords(best.paints, nameOf)}, off by ${figure(best.difference, 1)}.`,
+        `From what is in: ${mixtureInWords(best.paints, nameOf)}; the difference is ${differenceInWords(best.difference)}.`,
       )
     else if (!found.ok && found.error.code === 'replaced') return
     else words.set(paintId, 'Nothing is in yet that could mix it.')
@@ -56,7 +56,7 @@ export function useMixable(paletteId: Readonly<Ref<string>>) {
     const found = await core.ask('recipesFromPaints', request, { topic: 'warm red' }).result
     const best = found.ok ? found.value.best[0] : undefined
     if (!best) return
-    const off = `off by ${figure(best.difference, 1)} from ${red.names[0]}, ${red.code}`
+    const off = `the difference from ${red.names[0]}, ${red.code}, is ${differenceInWords(best.difference)}`
     warmRed.value = { words: `A warm red is ${mixtureInWords(best.paints, nameOf)}: ${off}.`, lab: best.lab }
   }
   return { words, ask, black, askForBlack, warmRed, askForWarmRed }

@@ -11,9 +11,11 @@ import {
 } from '@juxtachrome/core/choosing'
 import type { Paint } from '@juxtachrome/core/documents'
 import { viewOfPaint } from '@juxtachrome/core/paints'
+import { differenceInWords } from '@juxtachrome/core/colour'
+import type { MixedNow } from './useMixedNow'
 import { counted } from '@juxtachrome/core/units'
 import { countMissedInWords, countSpoken, mixesInWords, wishInWords } from '~/features/verdict'
-import { figure, listed, points } from '~/shared/words/figures'
+import { listed, points } from '~/shared/words/figures'
 import { andMore, mixtureInWords, type NameOf } from '~/shared/words/lists'
 
 export const stageInWords = (stage: string): string =>
@@ -82,25 +84,33 @@ export function chosenInWords({ reach, fit, runnerUp }: ChosenPaint, nameOf: Nam
 
 export function reduceInWords({ loss, goes, twin }: ReduceStep, nameOf: NameOf): string {
   const why = twin
-    ? `nearly the same as ${nameOf(twin.paintId)}, ${figure(twin.difference, 1)}`
+    ? `nearly the same as ${nameOf(twin.paintId)}`
     : loss < 0.0005
       ? 'the rest mixes all it brings'
-      : `takes ${figure(100 * loss, 1)} of a hundred with it`
+      : loss < LITTLE
+        ? 'takes a few colours with it'
+        : 'takes colours with it that nothing else mixes'
   return goes.length ? `${why}; with it goes the last of: ${goes.join(', ')}` : why
+}
+
+/** What stands in for a paint that went; nothing as long as it is not known. */
+export function mixedNowInWords(mixed: MixedNow | undefined, nameOf: NameOf): string {
+  if (!mixed) return ''
+  const far = differenceInWords(mixed.difference)
+  const what = mixtureInWords(mixed.paints, nameOf)
+  return `${mixed.paints.length > 1 ? 'Now mixed: ' : 'Now in its place: '}${what}; the difference is ${far}.`
 }
 
 export function listedInWords(answer: ListedAnswer, nameOf: NameOf): string {
   const own = answer.paintId ? nameOf(answer.paintId) : ''
-  const repeats = answer.repeats
-    ? `; would nearly repeat ${nameOf(answer.repeats.paintId)}, ${figure(answer.repeats.difference, 1)}`
-    : ''
+  const repeats = answer.repeats ? `; would nearly repeat ${nameOf(answer.repeats.paintId)}` : ''
   switch (answer.as) {
     case 'owned':
       return `owned${own && own.toLowerCase() !== answer.name.toLowerCase() ? `: ${own}` : ''}`
     case 'same pigments':
       return `same pigments owned: ${own}`
     case 'mixable':
-      return `mixed from ${mixtureInWords(answer.recipe!.paints, nameOf)}, off by ${figure(answer.recipe!.difference, 1)}${repeats}`
+      return `mixed from ${mixtureInWords(answer.recipe!.paints, nameOf)}; the difference is ${differenceInWords(answer.recipe!.difference)}${repeats}`
     case 'missing':
       return `missing${repeats}`
     case 'not understood':

@@ -72,6 +72,11 @@ export function useVerdictLines(given: Readonly<Given>, { act, put, byBrings }: 
         run: () => commands.setBrief(given.palette.id, r.brief, r.words.toLowerCase()),
       })),
     }))
+  const miscounted = (a: Assessment): VerdictLineSaid[] =>
+    a.counts.map((missed) => ({
+      key: countInWords(missed.count),
+      text: say.countMissedInWords(missed, paintToken),
+    }))
   const gaps = (a: Assessment): VerdictLineSaid[] =>
     (a.gaps ?? [])
       .filter((g) => !g.quiet)
@@ -166,10 +171,6 @@ export function useVerdictLines(given: Readonly<Given>, { act, put, byBrings }: 
   const rest = (a: Assessment): VerdictLineSaid[] => {
     const misfits = a.misfits.filter((m) => m.fit.word !== 'not sure')
     return [
-      ...a.counts.map((missed) => ({
-        key: countInWords(missed.count),
-        text: say.countMissedInWords(missed, paintToken),
-      })),
       ...(misfits.length
         ? [
             {
@@ -213,6 +214,7 @@ export function useVerdictLines(given: Readonly<Given>, { act, put, byBrings }: 
       ? [
           ...conflicts(a),
           ...pressing,
+          ...miscounted(a),
           ...gaps(a),
           ...tooMuch(a),
           ...spares(a).slice(0, 1),

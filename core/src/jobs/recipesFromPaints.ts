@@ -15,6 +15,8 @@ export interface RecipesRequest {
   target: RecipeTarget
   /** The palette whose planned paints are mixed; all paints of the collection without one. */
   paletteId?: string
+  /** Just these paints, whatever is planned. */
+  only?: readonly string[]
   /** A paint that takes no part, since it is what is to be matched. */
   without?: string
   most?: 1 | 2 | 3
@@ -27,9 +29,9 @@ export interface RecipesRequest {
 /** The best mixtures of the paints at hand for a target. */
 export const recipesFromPaintsJob = job<RecipesRequest, RecipeProgress, PaintRecipes>({
   lane: 'long',
-  *run({ paletteId, without, white = true, black = true, ...question }, reading) {
+  *run({ paletteId, only, without, white = true, black = true, ...question }, reading) {
     const palette = paletteId === undefined ? undefined : paletteJudged(reading, paletteId)
-    const here = palette && plannedPaints(palette)
+    const here = only ? new Set(only) : palette && plannedPaints(palette)
     const mayBeIn = (paint: Paint) => {
       const { family, fine } = viewOfPaint(paint)
       return (white || family !== 'white') && (black || fine !== 'black')

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { Name, text } from '@juxtachrome/core/documents'
-import { nameOfSubject, subjectsIn } from '@juxtachrome/core/reach'
+import { namesOfTargets, targetsOfPurpose } from '@juxtachrome/core/reach'
 import { computed, ref } from 'vue'
 import * as z from 'zod/mini'
 import { usePaletteCommands } from './commands'
@@ -29,7 +29,7 @@ const [use] = defineField('use')
 const [purpose] = defineField('purpose')
 const [holder] = defineField('holder')
 /** What the words of its purpose speak of; it is judged for that, unless one would rather not. */
-const spokenOf = computed(() => subjectsIn(purpose.value ?? ''))
+const spokenOf = computed(() => targetsOfPurpose(purpose.value ?? ''))
 const isForThat = ref(true)
 const kind = ref(groups.value.find((g) => asked && g.holders.includes(asked))?.label ?? 'The usual')
 const shown = computed(() => (groups.value.find((k) => k.label === kind.value) ?? groups.value[0]!).holders)
@@ -68,7 +68,7 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
       /></FormField>
       <label v-if="spokenOf.length" class="flex items-center gap-2 sm:col-span-2">
         <input v-model="isForThat" type="checkbox" class="size-4" />Judge it for
-        {{ listed(spokenOf.map(nameOfSubject)) }}
+        {{ listed(namesOfTargets(spokenOf)) }}
       </label>
       <fieldset class="sm:col-span-2">
         <legend class="mb-1 text-sm font-medium">Holder, drawn to one scale</legend>

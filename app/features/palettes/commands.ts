@@ -9,6 +9,7 @@ import {
   lackingPlaces,
   type Palette,
   planAt,
+  type TargetChoice,
 } from '@juxtachrome/core/documents'
 import { clearPlan, lockPlace, movePlan, placePaint, reservePlace } from '@juxtachrome/core/arranging'
 import { dayOf } from '@juxtachrome/core/units'
@@ -38,7 +39,7 @@ export function usePaletteCommands() {
       use: Palette['use'],
       purpose: string,
       holder: Holder,
-      subjects: readonly string[] = [],
+      targets: readonly TargetChoice[] = [],
     ): Palette {
       const palette: Palette = {
         id: nanoid(12),
@@ -48,9 +49,7 @@ export function usePaletteCommands() {
         purpose,
         holder: asHolder(holder),
         plan: {},
-        ...(subjects.length
-          ? { brief: { targets: subjects.map((subject) => ({ kind: 'subject' as const, subject, weight: 1 })) } }
-          : {}),
+        ...(targets.length ? { brief: { targets: [...targets] } } : {}),
       }
       undo.commit(`made the palette ${name}`, [added('palettes', palette)])
       return palette

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { countInWords, WISHES } from '@juxtachrome/core/choosing'
-import type { Brief, BriefCount, Palette } from '@juxtachrome/core/documents'
-import { NEAR_ENOUGH, nameOfSubject, subjectsIn, targetsOf } from '@juxtachrome/core/reach'
+import type { Brief, BriefCount, Palette, TargetChoice } from '@juxtachrome/core/documents'
+import { isSameTarget, NEAR_ENOUGH, namesOfTargets, targetsOf, targetsOfPurpose } from '@juxtachrome/core/reach'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { usePaletteCommands } from '~/features/palettes'
 import {
@@ -32,15 +32,16 @@ const brief = computed(() => props.palette.brief)
 const set = (next: Brief, words: string) => commands.setBrief(props.palette.id, next, words)
 const near = computed(() => brief.value?.near ?? NEAR_ENOUGH)
 const most = computed(() => brief.value?.most ?? 3)
-/** Subjects that what was typed as its purpose speaks of and that are not among what is to be mixed. */
+/** What was typed as its purpose speaks of these subjects and colours, and they are not among what is to be mixed. */
 const spokenOf = computed(() => {
-  const have = brief.value?.targets?.flatMap((t) => (t.kind === 'subject' ? [t.subject] : [])) ?? []
-  return subjectsIn(props.palette.purpose).filter((s) => !have.includes(s))
+  const have = brief.value?.targets ?? []
+  return targetsOfPurpose(props.palette.purpose).filter((t) => !have.some((own) => isSameTarget(own, t)))
 })
-function reckonWith(subjects: readonly string[]) {
-  const kept = brief.value?.targets?.filter((t) => t.kind !== 'everything') ?? []
-  const targets = [...kept, ...subjects.map((subject) => ({ kind: 'subject' as const, subject, weight: 1 }))]
-  set({ ...brief.value, targets }, `to mix ${subjects.map(nameOfSubject).join(', ')}`)
+function reckonWith(more: readonly TargetChoice[]) {
+  const isOld = (own: TargetChoice) =>
+    own.kind === 'everything' || more.some((t) => 'id' in t && 'id' in own && t.id === own.id)
+  const kept = brief.value?.targets?.filter((t) => !isOld(t)) ?? []
+  set({ ...brief.value, targets: [...kept, ...more] }, `to mix ${namesOfTargets(more).join(', ')}`)
 }
 const chosen = computed(() =>
   (brief.value?.wishes ?? []).map((w) => ({
@@ -86,10 +87,10 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
     <button
       v-if="spokenOf.length"
       class="choice max-w-full text-left text-[13px] leading-tight italic"
-      :aria-label="`Your words speak of ${spokenOf.map(nameOfSubject).join(', ')}. Plan for it, too`"
+      :aria-label="`Your words speak of ${namesOfTargets(spokenOf).join(', ')}. Plan for it, too`"
       @click="reckonWith(spokenOf)"
     >
-      + {{ spokenOf.map(nameOfSubject).join(', ') }}?
+      + {{ namesOfTargets(spokenOf).join(', ') }}?
     </button>
     <BriefChip label="Near enough and how many paints" :words="`${nearInWords(near)}, ${most} in a mixture`">
       <fieldset>

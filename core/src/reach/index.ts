@@ -15,5 +15,6 @@ export {
 } from './lattice'
 export { type IndexPart, joinParts, keyOfIndex, mixtureIndex, type MixtureIndex } from './mixtureIndex'
 export { PaletteReach, type ReachFigures, type SetSize, sizesOverAll } from './paletteReach'
+export { isSameTarget, namesOfTargets, targetsOfPurpose } from './purpose'
 export { isSubject, nameOfSubject, SUBJECTS, type Subject, subjectsIn, subjectTargets } from './subjects'
 export { checkedTable, type Target, type TargetTable } from './targetTable'

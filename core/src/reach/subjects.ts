@@ -40,6 +40,8 @@ const CALLED: ReadonlyMap<string, Subject> = new Map(
     ...OWN.map(([id, , words]) => [id, words.split(' ')] as const),
   ].flatMap(([id, words]) => words.map((word) => [word, id] as const)),
 )
+/** Whether a word calls a subject. */
+export const isSubjectWord = (word: string): boolean => CALLED.has(word)
 /** Subjects that a purpose speaks of, in the order of its words: `autumn woodland and grey sea` is autumn, forest and sea. */
 export function subjectsIn(purpose: string): Subject[] {
   const words = purpose.toLowerCase().match(/[a-z]+/g) ?? []

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { parseColour, toScreen } from '@juxtachrome/core/colour'
+import { COLOUR_WORDS, colourOfWord, parseColourOrWord, toScreen } from '@juxtachrome/core/colour'
 import { GRANULATIONS, STAININGS, TRANSPARENCIES } from '@juxtachrome/core/pigments'
 import type { Identification, Observed } from '@juxtachrome/core/standins'
 import { computed, reactive, ref } from 'vue'
@@ -43,20 +43,20 @@ async function begin() {
   const observed: Observed = {}
   for (const { id, label } of SWATCHES) {
     if (!typed[id].trim()) continue
-    const colour = parseColour(typed[id])
+    const colour = parseColourOrWord(typed[id])
     if (!colour.ok) return void (trouble.value = `${label}: ${colour.error.message}`)
     const { L, a, b } = colour.value
-    observed[id] = {
-      L,
-      a,
-      b,
-      source: typed[id].trim().startsWith('#') && source[id] === 'typed' ? 'picked' : source[id],
-    }
+    observed[id] = { L, a, b, source: sourceOf(id) }
   }
   for (const { id } of SCALES) if (seen[id]) observed[id] = seen[id]
   const without = collection.item(itemId.value)?.paintId
   const answer = await ask({ observed, ...(without ? { without } : {}) })
   if (answer) emit('found', answer, hexOf('masstone') ?? hexOf('wash'))
+}
+/** A word is as sure as a memory; a colour picked on a screen surer. */
+function sourceOf(id: SwatchId) {
+  if (colourOfWord(typed[id])) return 'memory' as const
+  return typed[id].trim().startsWith('#') && source[id] === 'typed' ? ('picked' as const) : source[id]
 }
 function fromPhoto(hex: string) {
   if (!photoFor.value) return
@@ -65,7 +65,7 @@ function fromPhoto(hex: string) {
   photoFor.value = undefined
 }
 const hexOf = (id: SwatchId) => {
-  const colour = typed[id].trim() ? parseColour(typed[id]) : undefined
+  const colour = typed[id].trim() ? parseColourOrWord(typed[id]) : undefined
   return colour?.ok ? toScreen(colour.value).hex : undefined
 }
 </script>
@@ -88,7 +88,8 @@ const hexOf = (id: SwatchId) => {
           }}<input
             v-model="typed[s.id]"
             class="input"
-            placeholder="L* a* b*, or #rrggbb"
+            placeholder="olive, wet slate, or L* a* b*"
+            list="words-for-pans"
             maxlength="60"
             @input="source[s.id] = 'typed'"
         /></label>
@@ -103,6 +104,7 @@ const hexOf = (id: SwatchId) => {
           Photo
         </button>
       </div>
+      <datalist id="words-for-pans"><option v-for="w in COLOUR_WORDS" :key="w" :value="w" /></datalist>
       <LazyPhotoTarget v-if="photoFor" class="my-2" @pick="fromPhoto" />
       <div v-for="scale in SCALES" :key="scale.id" class="mb-1">
         <ChoiceField v-model="seen[scale.id]" :label="scale.label" :choices="scale.words" none="not looked at" />

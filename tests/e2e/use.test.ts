@@ -172,6 +172,14 @@ describe('one palette for somebody else', () => {
     await app.type('and at most for a ml', '0.60 EUR')
     await app.click('Find stand-ins')
     await app.says('Instead, up to 0.60 EUR a ml')
+    // two totals: for one, for all; as written and at each level
+    await app.type('Students', '12')
+    await app.happens(
+      `(document.body.innerText.match(/each, [\\d.]+ EUR for 12 students/g) ?? []).length === 3`,
+      'three sums',
+    )
+    await app.set('Tubes of Lemon yellow a student', '2')
+    await app.says('As written, 12 tubes a student')
     await app.type('A word to the students', 'Bring rags.')
     await app.click('PDF')
     expect((await app.downloaded(/^paints-for-landing-tin\.pdf$/)).subarray(0, 5).toString()).toBe('%PDF-')

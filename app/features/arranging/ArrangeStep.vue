@@ -21,6 +21,7 @@ import LensBar from '~/shared/tray/LensBar.vue'
 import MovesPanel from './MovesPanel.vue'
 import PaletteTray from '~/shared/tray/PaletteTray.vue'
 import PaletteZones from '~/shared/tray/PaletteZones.vue'
+import { areWellsSmall } from '~/shared/tray/smallWells'
 import PlaceLegend from '~/shared/tray/PlaceLegend.vue'
 import ReasonPanel from './ReasonPanel.vue'
 import TrayLinesOver from '~/shared/tray/TrayLinesOver.vue'
@@ -149,6 +150,7 @@ function select(id: string) {
         {{ keptFor.map((g) => `${g.placeId} between ${nameOf(g.between[0])} and ${nameOf(g.between[1])}`).join('; ') }}.
       </p>
       <PlaceLegend
+        v-if="areWellsSmall(shown.holder)"
         :palette="shown"
         :state="proposal ? STILL : state"
         :selected="place"

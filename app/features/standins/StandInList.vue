@@ -21,10 +21,17 @@ const collection = useCollection()
 const { ask, isWorking, trouble } = useQuestion('findStandIns')
 const found = shallowRef<StandIn[]>([])
 const progress = ref(0)
+const isAll = ref(false)
+/** What is owned comes first, the first ten at once; what would have to be bought lies apart. */
+const FIRST = 10
+const own = computed(() => found.value.filter((s) => s.kind !== 'to buy'))
+const toBuy = computed(() => found.value.filter((s) => s.kind === 'to buy'))
+const shown = computed(() => (isAll.value ? own.value : own.value.slice(0, FIRST)))
 const sought = computed(() => soughtOf(props.wanted, (id) => collection.paint(id)))
 watch(
   () => [props.wanted, props.palette, props.matters, props.musts, collection.trials] as const,
   async ([wanted, palette, matters, musts], before) => {
+    if (before?.[0] !== wanted) isAll.value = false
     if (before?.[0] !== wanted || before[3] !== musts) found.value = []
     progress.value = 0
     const answer = await ask({ wanted, paletteId: palette.id, matters, musts }, ({ done, soFar }) => {
@@ -55,16 +62,26 @@ watch(
     <p class="sr-only" role="status">
       {{ isWorking || trouble ? '' : `${found.length} stand-ins found.` }}
     </p>
-    <ol v-if="sought.ok">
-      <StandInRow
-        v-for="(s, i) in found"
-        :key="s.key"
-        :first="i === 0"
-        :stand-in="s"
-        :sought="sought.value"
-        :palette="palette"
-        :place="place"
-      />
-    </ol>
+    <template v-if="sought.ok">
+      <p v-if="found.length" class="hint text-[13px]">Above what is replaced, below what would stand in.</p>
+      <ol aria-label="What you have">
+        <StandInRow
+          v-for="(s, i) in shown"
+          :key="s.key"
+          :first="i === 0"
+          :stand-in="s"
+          :sought="sought.value"
+          :palette="palette"
+          :place="place"
+        />
+      </ol>
+      <button v-if="shown.length < own.length" class="btn mt-1" @click="isAll = true">Show all {{ own.length }}</button>
+      <template v-if="toBuy.length">
+        <h3 class="mt-3">To buy</h3>
+        <ol aria-label="To buy">
+          <StandInRow v-for="s in toBuy" :key="s.key" :stand-in="s" :sought="sought.value" :palette="palette" />
+        </ol>
+      </template>
+    </template>
   </section>
 </template>

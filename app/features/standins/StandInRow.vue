@@ -69,61 +69,66 @@ function toStrip() {
 </script>
 
 <template>
-  <li class="grid grid-cols-[4rem_minmax(0,1fr)] gap-2 border-t border-line py-1.5">
-    <StandInSwatches :sought="sought" :stand-in="standIn" class="h-full max-h-28 min-h-16" />
-    <div class="min-w-0 text-[13px] leading-tight">
-      <h3>
-        <button
-          class="text-left text-[14px] leading-tight hover:underline"
-          :aria-expanded="isOpen"
-          @click="isOpen = !isOpen"
-        >
-          {{ name }}
-        </button>
-      </h3>
-      <p v-if="who" class="hint text-[13px]">{{ who }}</p>
-      <p class="hint text-[13px]">{{ KIND_WORDS[standIn.kind] }}; {{ costInWords(standIn) }}</p>
-      <p v-if="standing">{{ standing }}</p>
-      <p>{{ isOpen ? nearnessInWords(standIn, nameOf) : nearnessInShort(standIn) }}</p>
-      <p v-if="unlike" :class="isOpen ? '' : 'line-clamp-2'">
-        <span class="hint text-[13px]">Not the same:</span> {{ unlike }}
-      </p>
-      <p v-if="standIn.trial" class="font-medium">{{ trialInWords(standIn) }}</p>
-      <p v-if="standIn.risks.length"><span class="hint text-[13px]">Mind:</span> {{ standIn.risks.join('; ') }}</p>
-      <p v-if="isOpen && sure" class="hint text-[13px]">{{ sure }}</p>
-      <div class="mt-1 flex flex-wrap gap-x-3 text-sm">
-        <button
-          v-if="isTakable"
-          class="link"
-          :aria-label="`Take ${name} for ${place}`"
-          @click="commands.take(palette.id, place!, standIn, name)"
-        >
-          Take for {{ place }}
-        </button>
-        <template v-if="isTriable && isOpen">
-          <button class="link" :aria-label="`Lay ${name} on the strip`" @click="toStrip">To the strip</button>
-          <button class="link" :aria-expanded="notes" :aria-label="`How ${name} did on paper`" @click="notes = !notes">
-            On paper …
-          </button>
+  <li class="border-t border-line py-1.5">
+    <div class="grid grid-cols-[7.5rem_minmax(0,1fr)_auto] items-center gap-x-2.5">
+      <StandInSwatches :sought="sought" :stand-in="standIn" class="h-14 w-30" />
+      <div class="min-w-0 text-[13px] leading-tight">
+        <h3>
           <button
-            v-if="!standIn.trial"
-            class="link"
-            :aria-label="`Refuse ${name}`"
-            @click="commands.note(sought.wanted, standIn, { refused: true }, today, `refused ${name}`)"
+            class="line-clamp-2 min-h-6 text-left text-[14px] leading-tight hover:underline"
+            :aria-expanded="isOpen"
+            @click="isOpen = !isOpen"
           >
-            Refuse
+            {{ name }}
           </button>
-          <button
-            v-else
-            class="link"
-            :aria-label="`Take back what was said of ${name}`"
-            @click="commands.forget(standIn)"
-          >
-            Take that back
-          </button>
-        </template>
+        </h3>
+        <p class="hint text-[13px]">{{ KIND_WORDS[standIn.kind] }}; {{ nearnessInShort(standIn) }}</p>
+        <p v-if="unlike" :class="isOpen ? '' : 'line-clamp-1'">
+          <span class="hint text-[13px]">Not the same:</span> {{ unlike }}
+        </p>
       </div>
-      <form v-if="notes && isOpen" class="mt-1 text-sm" @submit.prevent>
+      <button
+        v-if="isTakable"
+        class="btn"
+        :aria-label="`Take ${name} for ${place}`"
+        @click="commands.take(palette.id, place!, standIn, name)"
+      >
+        Take
+      </button>
+    </div>
+    <p v-if="standIn.risks.length" class="mt-0.5 text-[13px] leading-tight">
+      <span class="hint text-[13px]">Mind:</span> {{ standIn.risks.join('; ') }}
+    </p>
+    <p v-if="standIn.trial" class="text-[13px] font-medium">{{ trialInWords(standIn) }}</p>
+    <div v-if="isOpen" class="mt-1 space-y-0.5 text-[13px] leading-tight">
+      <p v-if="who" class="hint text-[13px]">{{ who }}</p>
+      <p class="hint text-[13px]">{{ costInWords(standIn) }}</p>
+      <p v-if="standing">{{ standing }}</p>
+      <p>{{ nearnessInWords(standIn, nameOf) }}</p>
+      <p v-if="sure" class="hint text-[13px]">{{ sure }}</p>
+      <div v-if="isTriable" class="flex flex-wrap gap-x-3 text-sm">
+        <button class="link" :aria-label="`Lay ${name} on the strip`" @click="toStrip">To the strip</button>
+        <button class="link" :aria-expanded="notes" :aria-label="`How ${name} did on paper`" @click="notes = !notes">
+          On paper …
+        </button>
+        <button
+          v-if="!standIn.trial"
+          class="link"
+          :aria-label="`Refuse ${name}`"
+          @click="commands.note(sought.wanted, standIn, { refused: true }, today, `refused ${name}`)"
+        >
+          Refuse
+        </button>
+        <button
+          v-else
+          class="link"
+          :aria-label="`Take back what was said of ${name}`"
+          @click="commands.forget(standIn)"
+        >
+          Take that back
+        </button>
+      </div>
+      <form v-if="notes" class="text-sm" @submit.prevent>
         <label class="block"
           >What was seen<input v-model="note" class="input" maxlength="500" placeholder="greener in the wash"
         /></label>

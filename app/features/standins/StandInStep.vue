@@ -7,6 +7,7 @@ import { useCollection } from '~/stores/collection'
 import AwayList from './AwayList.vue'
 import PaletteTray from '~/shared/tray/PaletteTray.vue'
 import PaletteZones from '~/shared/tray/PaletteZones.vue'
+import { areWellsSmall } from '~/shared/tray/smallWells'
 import PlaceLegend from '~/shared/tray/PlaceLegend.vue'
 import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
@@ -134,6 +135,7 @@ async function show(next: typeof mode.value) {
       />
       <AwayList :palette="palette" class="mt-2" @select="emit('select', $event)" />
       <PlaceLegend
+        v-if="areWellsSmall(palette.holder)"
         :palette="palette"
         :state="state"
         :selected="place"

@@ -43,12 +43,12 @@ export function nearnessInWords({ kind, alone, inMixtures, mixture }: StandIn, n
   return [...own, ...mixed].join('; ')
 }
 
-/** The same in a few words: the worse of alone and mixed, and both numbers. */
+/** The same in a few words: how visible the difference is, alone and, where it is another, in mixtures. */
 export function nearnessInShort({ kind, alone, inMixtures }: StandIn): string {
-  if (kind === 'another item') return 'the very same'
-  const worse = Math.max(alone.difference, inMixtures?.mean ?? 0)
-  const mixed = inMixtures ? `, ${figure(inMixtures.mean, 1)} in mixtures` : ''
-  return `${differenceInWords(worse)}: ${figure(alone.difference, 1)} alone${mixed}`
+  if (kind === 'another item') return 'nothing is lost'
+  const own = differenceInWords(alone.difference)
+  const mixed = inMixtures && differenceInWords(inMixtures.mean)
+  return `the difference is ${own}${mixed && mixed !== own ? `, in mixtures ${mixed}` : ''}`
 }
 
 export function costInWords(standIn: StandIn): string {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { type Paint, type Palette, planAt, plannedPaints } from '@juxtachrome/core/documents'
 import { findingsOf, fitOf, type Remedy } from '@juxtachrome/core/choosing'
-import { boxOf, freePlaces } from '@juxtachrome/core/arranging'
+import { freePlaces } from '@juxtachrome/core/arranging'
 import { computed, defineAsyncComponent, nextTick, ref, toRef, watch } from 'vue'
 import { usePaletteCommands } from '~/features/palettes'
 import { counted } from '@juxtachrome/core/units'
@@ -21,6 +21,7 @@ import PaletteTray from '~/shared/tray/PaletteTray.vue'
 import PaletteZones from '~/shared/tray/PaletteZones.vue'
 import { listed } from '~/shared/words/figures'
 import LackingPlaces from './LackingPlaces.vue'
+import { areWellsSmall } from '~/shared/tray/smallWells'
 import PlaceLegend from '~/shared/tray/PlaceLegend.vue'
 
 const LazyInspectPanel = defineAsyncComponent(() => import('./InspectPanel.vue'))
@@ -115,11 +116,7 @@ providePointing({
   },
 })
 /** A list of names only where wells are too small to carry them. */
-const hasSmallWells = computed(() => {
-  const { holder } = props.palette
-  return Math.min(...holder.places.map(({ shape }) => boxOf(shape).width)) / holder.width < SMALL
-})
-const SMALL = 0.12
+const hasSmallWells = computed(() => areWellsSmall(props.palette.holder))
 function placeNext(paintId: string) {
   const [next] = free.value
   if (next) commands.place(props.palette.id, next, paintId)

@@ -1,13 +1,15 @@
 import type { Paint } from '../documents/paint'
 import type { Trial } from '../documents/trial'
+import { inOrder, usualOf } from '../order'
+import { pigmentById } from '../pigments/reference'
 import { ok, type Result } from '../result'
 import { retold } from '../steps'
 import { searchStandIns, type Scope } from './findStandIns'
 import type { StandInContext } from './judge'
 import type { Matters } from './matters'
 import { pointLost, type PointLost } from './point'
-import type { Sought } from './sought'
-import type { StandIn } from './standIn'
+import { paintOfPigment, type Sought } from './sought'
+import { effortOf, type StandIn } from './standIn'
 
 /** One line that is to be replaced: a place of a palette, or a line of a list. */
 export interface Line {
@@ -93,11 +95,8 @@ function* substituteLine(
   })
   const answer = yield* retold(search, ({ done }) => tell(done))
   const standIns = answer.ok ? answer.value : []
-  const allowed = standIns
-    .filter((s) => isAllowed(id, s, question))
-    .map((s) => ({ s, score: s.score + (s.paintId && used.has(s.paintId) ? TWICE : 0) }))
-    .sort((p, q) => Number(q.s.kind === 'another item') - Number(p.s.kind === 'another item') || p.score - q.score)
-    .map(({ s }) => s)
+  const open = standIns.filter((s) => isAllowed(id, s, question))
+  const allowed = question.keepsPoint ? forOthers(open, question.context) : forOneself(open, used)
   const lost = (s: StandIn) => (question.keepsPoint && sought.ok ? pointLost(s, sought.value) : undefined)
   const [nearest] = allowed
   const best = allowed.find((s) => !lost(s))
@@ -108,6 +107,39 @@ function* substituteLine(
   const other = allowed.find((s) => s.kind !== best?.kind)
   if (!best) return { id, isNear: false, message: noneInWords(question) }
   return { id, best, ...(other ? { other } : {}), isNear: false }
+}
+
+/** For whoever owns them: the same paint before all, then by score; what stands in already comes a little later. */
+function forOneself(standIns: readonly StandIn[], used: ReadonlySet<string>): StandIn[] {
+  return standIns
+    .map((s) => ({ s, score: s.score + (s.paintId && used.has(s.paintId) ? TWICE : 0) }))
+    .sort((p, q) => Number(q.s.kind === 'another item') - Number(p.s.kind === 'another item') || p.score - q.score)
+    .map(({ s }) => s)
+}
+
+/** To others the more usual pigment is named where both are as near as this, CIEDE2000 (judgement). */
+const AS_NEAR = 3
+/** For others, who buy it: what lasts, of as near ones fewer tubes, the more usual pigment and the cheaper paint. */
+function forOthers(standIns: readonly StandIn[], { owned }: StandInContext): StandIn[] {
+  const byId = new Map(owned.map((p) => [p.id, p]))
+  const paintsOf = ({ paintId, mixture, pigment }: StandIn): Paint[] => {
+    const sold = pigment ? pigmentById(pigment) : undefined
+    if (sold) return [paintOfPigment(sold)]
+    return (mixture?.paints.map((p) => p.id) ?? [paintId ?? '']).flatMap((id) => byId.get(id) ?? [])
+  }
+  return inOrder<StandIn>(
+    standIns,
+    [
+      { says: 'it is the same paint', of: ({ kind }) => Number(kind === 'another item') },
+      { says: 'it lasts', of: ({ fades }) => Number(!fades) },
+      { says: 'it is nearer', of: ({ alone }) => -alone.difference, within: AS_NEAR },
+      { says: 'it takes fewer tubes', of: (s) => -effortOf(s) },
+      { says: 'its pigment is more usual', of: (s) => Math.min(...paintsOf(s).map(usualOf)) },
+      { says: 'it is cheaper', of: ({ price }) => -(price?.minor ?? Infinity) },
+      { says: 'it is a little nearer', of: ({ score }) => -score },
+    ],
+    (p, q) => (p.key < q.key ? -1 : 1),
+  ).map(({ item }) => item)
 }
 
 const withoutIt = (context: StandInContext, paint: Paint | undefined): StandInContext => ({

@@ -48,10 +48,11 @@ describe('for one paint', () => {
     await app.happens(`!document.querySelector('section[aria-label="Stand-ins"] progress')`, 'the whole list')
     const names = () =>
       app.driver.executeScript<string[]>(
-        `return [...document.querySelectorAll('ol[aria-label="What you have"] > li h3')].map((h) => h.innerText.trim())`,
+        `const rows = [...document.querySelectorAll('ol[aria-label="What you have"] > li')]
+        return rows.filter((li) => li.querySelector('[aria-label^="Take "]')).map((li) => li.querySelector('h3').innerText.trim())`,
       )
     // ten at once are enough to choose from; all of them are a press away
-    expect(await names()).toHaveLength(10)
+    expect((await names()).length).toBeLessThanOrEqual(10)
     await (await app.find('section[aria-label="Stand-ins"] ol[aria-label="What you have"] + button')).click()
     await app.until(async () => (await names()).length > 10, 'all of them')
     const [, second, third] = (await names()) as [string, string, string]
@@ -172,7 +173,11 @@ describe('a pan without a label', () => {
     await app.says('Say what was seen first')
     await app.type('Masstone', 'brown')
     await app.click('Who could it be?')
-    await app.says('is neither #rrggbb nor three numbers')
+    await app.says('“brown” is no word for a colour that is known here.')
+    // a word that is known will do, though it says little
+    await app.type('Masstone', 'wet slate')
+    await app.click('Who could it be?')
+    await app.says('Who it may be')
     await app.choose('The pan', 'kept as Kelp brown')
     await app.type('Masstone', '33 6 16')
     await app.type('Wash, 1:6', '68 5 15')

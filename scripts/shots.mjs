@@ -1,4 +1,4 @@
-// Takes the pictures of docs/screenshots from a running demo: node scripts/shots.mjs [address]
+// Takes the pictures of docs/screenshots from a running demo: node scripts/shots.mjs [address [names]]
 import { mkdir, writeFile } from 'node:fs/promises'
 import { By } from 'selenium-webdriver'
 import { openBrowser, setSize } from './browser.mjs'
@@ -38,7 +38,6 @@ const VIEWS = [
       setTimeout(() => press('Try it with a made-up photograph'), 400)`,
     wait: 9000,
   },
-  { name: 'filling-day', path: '/palettes/skerry-case/filling?day=1' },
   {
     name: 'bench',
     path: '/bench',
@@ -93,6 +92,23 @@ const VIEWS = [
   },
   { name: 'choose-tablet', path: '/palettes/boat-tray/choose', width: 768, height: 1024 },
   { name: 'choose-phone', path: '/palettes/landing-tin/choose', width: 390, height: 844 },
+  // last: it makes a palette
+  {
+    name: 'proposals',
+    path: '/palettes?new=1',
+    script: `const type = (label, text) => {
+        const field = [...document.querySelectorAll('label')].find((l) => l.innerText.trim() === label)
+        const input = document.getElementById(field.htmlFor) ?? field.querySelector('input')
+        input.value = text
+        input.dispatchEvent(new Event('input', { bubbles: true }))
+      }
+      const press = (text) => [...document.querySelectorAll('button')].find((b) => b.innerText === text)?.click()
+      type('Name', 'Autumn tin')
+      type('What it is for', 'sea and sky, gorse and wet slate')
+      setTimeout(() => press('Make the palette'), 500)
+      setTimeout(() => press('Show three palettes'), 4000)`,
+    wait: 20_000,
+  },
 ]
 
 const out = `${ROOT}docs/screenshots/`
@@ -101,6 +117,7 @@ const { driver, close } = await openBrowser()
 try {
   await driver.get(url)
   await driver.wait(async () => (await driver.findElements(By.css('main li'))).length > 3, 20_000)
+  const only = process.argv.slice(3)
   for (const {
     name,
     path,
@@ -113,7 +130,7 @@ try {
     wait = 700,
     width = 1280,
     height = 800,
-  } of VIEWS) {
+  } of only.length ? VIEWS.filter((view) => only.includes(view.name)) : VIEWS) {
     await setSize(driver, width, height)
     await driver.executeScript(
       'localStorage.setItem("jx-theme", arguments[0]); localStorage.setItem("jx-strip", arguments[1])',

@@ -84,7 +84,7 @@ const seen = computed(() => {
 const lensSays = computed(() => (explained.value && through.value?.says?.(explained.value)) ?? '')
 const keptFor = computed(() => explained.value?.lines.gaps ?? [])
 const said = computed(() => {
-  if (!proposal.value) return 'Locked and reserved places stay as they are.'
+  if (!proposal.value) return 'Locked places and places kept free stay as they are.'
   const { length } = proposal.value.moved
   const would = length ? `${counted(length, 'place')} would change (dotted).` : 'It lies best as it lies.'
   return search.isWorking.value ? `Looking further … ${would}` : would
@@ -107,7 +107,7 @@ function select(id: string) {
   <template v-else-if="isComparing">
     <p class="flex gap-3 px-3 pt-2">
       <span class="hint grow">
-        Lay two arrangements side by side, then take one. Locked and reserved places stay as they are.
+        Lay two arrangements side by side, then take one. Locked places and places kept free stay as they are.
       </span>
       <button class="link text-sm" @click="isComparing = false">Back to one</button>
     </p>

@@ -23,14 +23,20 @@ const best = computed(() => {
     })
     .slice(0, 4)
 })
-/** What an exchange would change of the scores. */
+/** Changes of how well a wish is met, 0 to 1 from chance to the best there is (judgement). */
+const [NOTHING, MUCH, SOME] = [0.005, 0.4, 0.1]
+const howMuch = (by: number) =>
+  `${Math.abs(by) >= MUCH ? 'much ' : Math.abs(by) >= SOME ? '' : 'a little '}${by > 0 ? 'better' : 'worse'}`
+/** What an exchange would change, the best first. */
 function changes(scores: ArrangementExplained['scores']): string {
   return scores
     .flatMap(({ wish, score }) => {
       const now = props.explained.scores.find((s) => s.wish === wish)?.score ?? 0
-      const by = Math.round(100 * (score - now))
-      return by ? [`${wishInWords(wish)} ${by > 0 ? '+' : '−'}${Math.abs(by)}`] : []
+      const by = score - now
+      return Math.abs(by) < NOTHING ? [] : [{ wish, by }]
     })
+    .sort((p, q) => q.by - p.by)
+    .map(({ wish, by }) => `${howMuch(by)} for ${wishInWords(wish)}`)
     .join(', ')
 }
 </script>

@@ -101,7 +101,7 @@ export function usePaletteCommands() {
         clearPlan(p, placeId),
       ),
     reserve: (paletteId: string, placeId: string, note: string) =>
-      change(paletteId, `reserved ${placeId}${note ? ` for ${note}` : ''}`, (p) => reservePlace(p, placeId, note)),
+      change(paletteId, `kept ${placeId} free${note ? ` for ${note}` : ''}`, (p) => reservePlace(p, placeId, note)),
     lock: (paletteId: string, placeId: string, locked: boolean) =>
       change(paletteId, `${locked ? 'locked' : 'unlocked'} ${placeId}`, (p) => lockPlace(p, placeId, locked)),
     /** Two paints that are never to lie side by side, or may again. */

@@ -88,7 +88,7 @@ async function dropInto(placeId: string, { kind, id, name }: Carried) {
     keptFor !== undefined &&
     !(await ask({
       title: `${placeId} is kept free`,
-      text: keptFor ? `It is kept free for ${keptFor}.` : 'It was reserved.',
+      text: keptFor ? `It is kept free for ${keptFor}.` : 'It was kept free.',
       yes: `Put ${name} there`,
       no: 'Keep it free',
     }))

@@ -44,6 +44,11 @@ export interface ReduceQuestion {
  */
 const [MIXTURE, FADES, USED, USUAL] = [-0.01, -0.02, 0.004, 0.002]
 
+/** Of a family that has more than its share of the places each counts so much less a paint too many, a share of worth (judgement). */
+const CROWDED = 0.006
+/** A family's share of the places, and what no small box calls too many (judgement). */
+const [SHARE, FEW] = [0.25, 3]
+
 /**
  * Takes out the least missed paint, one at a time: of near twins the one that is missed less first, then whatever the
  * rest reaches without it. What hands and paper ask of a palette counts with its colours: the last earth, the last dark
@@ -75,12 +80,17 @@ export function* reduceSteps({
   const handling = new Map(paints.map((p) => [p.id, handlingOf(p, itemsOf?.(p.id) ?? 0) + favour(p)]))
   const holders = roles.map(({ is }) => new Set(paints.filter(is).map((p) => p.id)))
   const onlyOf = (id: string) => roles.filter((_, i) => holders[i]!.has(id) && holders[i]!.size === 1)
+  const familyOf = new Map(paints.map((p) => [p.id, viewOfPaint(p).family]))
+  const enough = Math.max(FEW, Math.ceil(SHARE * until))
+  const tooMany = (id: string) =>
+    Math.max(0, [...left.keys()].filter((other) => familyOf.get(other) === familyOf.get(id)).length - enough)
   const steps: ReduceStep[] = []
   let lost = 0
   while (left.size > Math.max(until, stays.size)) {
     const going = [...left.keys()].filter((id) => !stays.has(id))
     const losses = new Map(going.map((id) => [id, mean((r) => r.lossOf(id).worth)]))
-    const missed = new Map(going.map((id) => [id, losses.get(id)! + handling.get(id)! + role * onlyOf(id).length]))
+    const counts = (id: string) => handling.get(id)! + role * onlyOf(id).length - CROWDED * tooMany(id)
+    const missed = new Map(going.map((id) => [id, losses.get(id)! + counts(id)]))
     const isLeft = (id: string) => left.has(id)
     const paired = twins.filter(({ ids }) => ids.every(isLeft))
     const inPairs = going.filter((id) => paired.some(({ ids }) => ids.includes(id)))

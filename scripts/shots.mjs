@@ -157,7 +157,7 @@ try {
         await driver.wait(async () => (await driver.findElements(button)).length > 0, 20_000)
         await driver.findElement(button).click()
       }
-      await driver.wait(async () => (await driver.findElements(By.css('table.plain'))).length > 0, 20_000)
+      await driver.wait(async () => (await driver.findElements(By.css('table.plain'))).length > 0, 60_000)
     }
     if (script) {
       await driver.executeScript(script)

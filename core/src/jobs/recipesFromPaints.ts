@@ -1,10 +1,11 @@
-import { paintsJudged } from '../collection/lists'
+import { itemsByPaint, paintsJudged } from '../collection/lists'
 import { plannedPaints } from '../documents/plan'
 import type { Paint } from '../documents/paint'
 import { asPaintersMake } from '../mixing/recipes/asPaintersMake'
 import type { FoundRecipe, RecipeProgress, RecipeTarget } from '../mixing/recipes/question'
 import { recipesFromPaints, type PaintRecipes } from '../mixing/recipes/recipesFromPaints'
 import { strengthsIn } from '../mixing/strengths'
+import { pricePerMillilitre } from '../paints/reading/price'
 import { viewOfPaint } from '../paints/view'
 import { ok } from '../result'
 import { retold } from '../steps'
@@ -38,7 +39,9 @@ export const recipesFromPaintsJob = job<RecipesRequest, RecipeProgress, PaintRec
     }
     const paints = paintsJudged(reading).filter((p) => p.id !== without && (!here || here.has(p.id)) && mayBeIn(p))
     const byId = new Map(paints.map((p) => [p.id, p]))
-    const asMade = (best: readonly FoundRecipe[]) => asPaintersMake(best, (id) => byId.get(id))
+    const items = itemsByPaint(reading)
+    const priceOf = (id: string) => pricePerMillilitre(items.get(id) ?? [])?.minor
+    const asMade = (best: readonly FoundRecipe[]) => asPaintersMake(best, (id) => byId.get(id), priceOf)
     const search = recipesFromPaints({
       ...question,
       strengths: strengthsIn(reading),

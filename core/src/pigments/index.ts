@@ -14,7 +14,7 @@ export {
 } from './reference'
 export { readName, type WordRead } from './tradeWords'
 export { coloursOfCode, variantAsked, variantInName, variantKey, type VariantRead } from './variants'
-export { CLASSIC_MIXTURES, commonnessOf, replacementInWords, replacementOf } from './trade'
+export { arePartners, CLASSIC_MIXTURES, commonnessOf, replacementInWords, replacementOf } from './trade'
 export { lightfastnessOf } from './scales'
 export { type PigmentFilter, searchPigments } from './searchPigments'
 export { GRANULATIONS, levelOn, LIGHTFASTNESSES, STAININGS, TRANSPARENCIES } from './scales'

@@ -1,5 +1,5 @@
 import { pigmentById } from './reference'
-import { COMMON_ROWS, REPLACEMENT_ROWS } from './trade.generated'
+import { CLASSIC_MIXTURES, COMMON_ROWS, REPLACEMENT_ROWS } from './trade.generated'
 import type { ReplacementChoice } from './tradeRows'
 
 export type { ClassicMixture, ReplacementChoice } from './tradeRows'
@@ -20,6 +20,17 @@ const commonness = new Map(
 )
 /** How usual a pigment is in watercolours today; undefined where nothing is known. From memory, common practice, no source. */
 export const commonnessOf = (code: string): Commonness | undefined => commonness.get(code)
+
+const pairOf = (one: string, other: string) => [one, other].sort().join('+')
+/** Pairs of codes that painters usually mix, whichever variant of them it is. */
+const PARTNERS: ReadonlySet<string> = new Set(
+  CLASSIC_MIXTURES.flatMap(({ a, b }) => a.flatMap((one) => b.map((other) => pairOf(codeOf(one), codeOf(other))))),
+)
+function codeOf(id: string): string {
+  return id.split(' ')[0]!
+}
+/** Whether two pigments are usual partners. From memory, common practice, no source (data/trade/classic-mixtures.csv). */
+export const arePartners = (code: string, other: string): boolean => PARTNERS.has(pairOf(code, other))
 
 /** What the trade takes in place of a code, with what is lost; undefined where nothing is usual. From memory, common practice, no source. */
 export function replacementOf(

@@ -2,6 +2,7 @@ import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { paint } from '../../documents/documents.fixture'
 import { labD65 } from '../../units'
+import { arePartners } from '../../pigments/trade'
 import { asPaintersMake, fadingIn } from './asPaintersMake'
 import type { FoundRecipe } from './question'
 
@@ -30,6 +31,18 @@ describe('recipes as painters make them (common practice, no source)', () => {
     expect(order(recipe(1, ['PB29', 1], ['PR83', 1]), recipe(1.5, ['PB29', 1], ['PV19', 1]))[0]).toBe('PB29+PV19')
     expect(order(recipe(1, ['PB29', 24], ['PV19', 1]), recipe(1.5, ['PB15:3', 3], ['PV19', 1]))[0]).toBe('PB15:3+PV19')
     expect(order(recipe(1, ['PG26', 1], ['PY3', 1]), recipe(1.5, ['PB15:3', 1], ['PY3', 1]))[0]).toBe('PB15:3+PY3')
+  })
+  it('of equally usual pigments the usual partners come first, and of those the cheaper', () => {
+    // ultramarine and burnt sienna are the usual grey (data/trade/classic-mixtures.csv)
+    const [grey, odd] = [recipe(1.2, ['PB29', 1], ['PBr7', 1]), recipe(1, ['PB29', 1], ['PY3', 1])]
+    const isPair = (r: FoundRecipe) => arePartners(r.paints[0]!.id, r.paints[1]!.id)
+    expect(isPair(grey)).toBe(true)
+    expect(order(recipe(1, ['PV19', 1], ['PBr7', 1]), grey)[0]).toBe('PB29+PBr7')
+    const priced = (prices: Record<string, number>) =>
+      asPaintersMake([grey, odd], paintOf, (id) => prices[id]).map((r) => r.paints[1]!.id)[0]
+    expect(isPair(odd)).toBe(true)
+    expect(priced({ PB29: 50, PBr7: 40, PY3: 90 })).toBe('PBr7')
+    expect(priced({ PB29: 50, PBr7: 90, PY3: 40 })).toBe('PY3')
   })
   it('is the same whatever order they come in', () => {
     const ids = [...PAINTS.keys()]

@@ -14,6 +14,7 @@ import { useToday } from '~/shared/ui/useToday'
 import { SHEETS, sheetOf, type SheetSubject } from './sheets'
 import { useCollection } from '~/stores/collection'
 import { kept } from '~/stores/kept'
+import { useStrip } from '~/stores/strip'
 import PlanAndPans from '~/shared/tray/PlanAndPans.vue'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import NextCard from './NextCard.vue'
@@ -29,20 +30,23 @@ import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 /** Keys, charts and cards: what is printed, as it will be printed; painted box by box, and checked by a photograph. */
 const props = defineProps<{ palette?: Palette }>()
 const collection = useCollection()
+const strip = useStrip()
 const name = useNaming()
 const today = useToday()
 const options = usePrintOptions()
 const { paintsOf, ofPalette } = useSheetPaints()
 const Sources = z.object({ source: z.string(), list: z.string(), partners: z.string(), partnerList: z.string() })
-const sources = kept('jx-print-paints', Sources, { source: 'strip', list: '', partners: 'strip', partnerList: '' })
+const sources = kept('jx-print-paints', Sources, { source: '', list: '', partners: 'strip', partnerList: '' })
 const field = (key: keyof z.infer<typeof Sources>) =>
   computed({ get: () => sources.value[key], set: (text) => (sources.value = { ...sources.value, [key]: text }) })
-const [source, list, partnerSource, partnerList] = [
-  field('source'),
-  field('list'),
-  field('partners'),
-  field('partnerList'),
-]
+/** Where nothing was chosen yet: what lies on the strip, else the first palette that has paints. */
+const usual = () => {
+  const palette = strip.items.length ? undefined : collection.palettes.find((p) => ofPalette(p).length > 1)
+  return palette ? `palette:${palette.id}` : 'strip'
+}
+const chosen = field('source')
+const source = computed({ get: () => chosen.value || usual(), set: (id) => (chosen.value = id) })
+const [list, partnerSource, partnerList] = [field('list'), field('partners'), field('partnerList')]
 
 /** The palette's own step begins with its key; elsewhere there is none without a palette. */
 const firstKind = ref<string | undefined>(props.palette ? 'key' : undefined)

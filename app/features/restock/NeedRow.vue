@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { type Need, needState } from '@juxtachrome/core/restocking'
+import { paintOfCodes } from '@juxtachrome/core/standins'
 import { computed } from 'vue'
 import { plannedNeeds } from './plannedNeeds'
 import { needInWords, reasonInWords } from './words'
@@ -10,7 +11,8 @@ import { figure } from '~/shared/words/figures'
 /** One need with its reasons; what can be done about it comes in the slot. */
 const props = defineProps<{ need: Need; number?: number }>()
 const collection = useCollection()
-const paint = computed(() => collection.paint(props.need.paintId))
+/** The paint itself, or what its code looks like as the reference knows it. */
+const paint = computed(() => collection.paint(props.need.paintId) ?? paintOfCodes(props.need.pigments))
 const paletteName = (id: string) => collection.palette(id)?.name ?? 'a palette'
 /** How far it is; that it is wanted goes without saying. */
 const state = computed(() => needState(props.need, plannedNeeds.value))

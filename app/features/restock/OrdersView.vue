@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { isStanding, planAt, type Purchase, type PurchaseState } from '@juxtachrome/core/documents'
+import { isStanding, planAt, type Purchase, type PurchaseLine, type PurchaseState } from '@juxtachrome/core/documents'
 import { placesKeptFor, standingSum } from '@juxtachrome/core/restocking'
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
@@ -10,6 +10,7 @@ import { moneyInWords } from '~/shared/words/moneyWords'
 import { useToday } from '~/shared/ui/useToday'
 import { useDayDone } from '~/shared/ui/useDayDone'
 import { useCollection } from '~/stores/collection'
+import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 
 /** What was ordered and what became of it; what comes is offered the places that were kept for it. */
 const collection = useCollection()
@@ -29,6 +30,9 @@ const ACTS: Record<PurchaseState, { to: PurchaseState; words: string }[]> = {
   returned: [{ to: 'delivered', words: 'Kept after all' }],
   'never mind': [{ to: 'ordered', words: 'Ordered after all' }],
 }
+/** The first paint that a line brings, where it still is in the collection. */
+const paintOfLine = ({ itemIds }: PurchaseLine) =>
+  itemIds.map((id) => collection.paint(collection.item(id)?.paintId)).find((paint) => paint !== undefined)
 const rows = computed(() =>
   collection.purchases.map((purchase) => ({
     purchase,
@@ -98,6 +102,7 @@ const waiting = computed(() =>
       <ul>
         <li v-for="{ line, index, kept, fill } in lines" :key="index" class="border-b border-line py-2">
           <p class="flex flex-wrap items-center gap-x-3 gap-y-1">
+            <PaintSwatch v-if="paintOfLine(line)" :paint="paintOfLine(line)!" class="h-6 w-12 shrink-0" />
             <span class="grow" :class="isStanding(line) ? '' : 'text-muted line-through'">{{ line.words }}</span>
             <span>{{ moneyInWords(line.minor, purchase.currency) }}</span>
             <span class="chip"

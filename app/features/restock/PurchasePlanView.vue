@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { paintOfCodes } from '@juxtachrome/core/standins'
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import { computed, ref } from 'vue'
@@ -11,6 +12,7 @@ import { type PlannedBuy, usePurchasePlan } from './usePurchasePlan'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import { useSettings } from '~/stores/settings'
+import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import BudgetForm from './BudgetForm.vue'
 import EmptyPlan from './EmptyPlan.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
@@ -34,6 +36,9 @@ const LEFT_OUT = {
   'sold out': 'sold out',
   'absurd price': 'with a price that cannot be right',
 } as const
+/** What a buy looks like: the first of what it holds, by its codes as the reference knows them. */
+const coloursOf = ({ offer }: PlannedBuy) =>
+  offer.holds.flatMap(({ pigments }) => paintOfCodes(pigments) ?? []).slice(0, 6)
 /** What of the budget was spent already. */
 const already = computed(() => prepared.value?.spent ?? 0)
 const why = computed(() => {
@@ -130,7 +135,10 @@ const shopsOf = (buys: readonly PlannedBuy[]) => [...new Set(buys.map((b) => b.s
               </button>
             </div>
             <ul class="mt-1">
-              <li v-for="b in p.buys" :key="b.id" class="flex flex-wrap gap-x-3 py-0.5">
+              <li v-for="b in p.buys" :key="b.id" class="flex gap-x-3 py-0.5">
+                <span class="flex w-16 shrink-0">
+                  <PaintSwatch v-for="(s, i) in coloursOf(b)" :key="i" :paint="s" class="h-6 min-w-0 grow" />
+                </span>
                 <span class="grow"
                   >{{ b.words }}<span class="hint">, {{ b.shop.name }}</span
                   ><span v-if="b.serves.some((s) => s.match === 'same pigments')" class="hint">

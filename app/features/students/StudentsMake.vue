@@ -1,6 +1,5 @@
 <script setup lang="ts">
-import { paintOfPigment } from '@juxtachrome/core/standins'
-import { pigmentVariants } from '@juxtachrome/core/pigments'
+import { paintOfCodes } from '@juxtachrome/core/standins'
 import { useStudentList } from './useStudentList'
 import { CAUTION, sumsOfListInWords, tubesInWords } from './words'
 import { TUBE_SIZES } from './useClassSums'
@@ -24,11 +23,6 @@ function wholeOf(event: Event): number {
   const kept = Number.isFinite(tubes) ? Math.min(20, Math.max(0, tubes)) : 1
   input.value = String(kept)
   return kept
-}
-/** The colour of a line: of its pigment as the reference knows it; a mixture in a tube has none of its own here. */
-function paintOf(pigments: readonly string[]) {
-  const [known] = pigments.length === 1 ? pigmentVariants(pigments[0]!) : []
-  return known && paintOfPigment(known)
 }
 </script>
 
@@ -89,7 +83,7 @@ function paintOf(pigments: readonly string[]) {
       </ul>
       <ol class="mt-2">
         <li v-for="(l, i) in lines" :key="i" class="flex break-inside-avoid gap-3 border-b border-line py-2">
-          <PaintSwatch v-if="paintOf(l.pigments)" :paint="paintOf(l.pigments)!" class="h-12 w-28 shrink-0" />
+          <PaintSwatch v-if="paintOfCodes(l.pigments)" :paint="paintOfCodes(l.pigments)!" class="h-12 w-28 shrink-0" />
           <span v-else class="h-12 w-28 shrink-0" aria-hidden="true" />
           <div class="min-w-0 grow">
             <p class="flex flex-wrap items-center gap-x-3">

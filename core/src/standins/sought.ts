@@ -41,6 +41,12 @@ export function paintOfPigment({ id, code, variant, names }: ReferencePigment): 
   }
 }
 
+/** A paint that stands for a single code as the reference knows it; undefined for mixtures, whose colour no code tells. */
+export function paintOfCodes(codes: readonly string[]): Paint | undefined {
+  const [known] = codes.length === 1 ? pigmentVariants(codes[0]!) : []
+  return known && paintOfPigment(known)
+}
+
 /** Whether two ask for the same. */
 export function isSameWanted(one: Wanted, other: Wanted): boolean {
   if (one.kind === 'paint') return other.kind === 'paint' && one.paintId === other.paintId

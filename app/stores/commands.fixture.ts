@@ -63,7 +63,7 @@ export const ACTS: Act[] = [
   [
     'reserve',
     () => usePaletteCommands().reserve(TIN, 'B3', 'a teal'),
-    /^reserved B3 for a teal$/,
+    /^kept B3 free for a teal$/,
     () => plan('B3')?.reserved === 'a teal',
   ],
   ['lock', () => usePaletteCommands().lock(TIN, 'A1', true), /^locked A1$/, () => plan('A1')?.locked],

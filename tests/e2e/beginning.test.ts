@@ -65,6 +65,7 @@ describe('a palette begins with its purpose', () => {
     await (await app.find('[aria-label="How many"] input[type=checkbox]')).click()
     await app.says('at least 9 transparent yellows (a must)')
     await app.says('You ask for at least 9 transparent yellows, and own')
+    await app.press(Key.ESCAPE)
     await app.click('Do without it')
     await app.happens(`!document.body.innerText.includes('9 transparent yellows')`, 'the wish to be gone')
   })

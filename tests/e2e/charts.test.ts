@@ -22,6 +22,13 @@ describe('a mixing chart', () => {
   it('of no paint, of one, and of a palette: spread over sheets with the names on each, boxes as large as asked', async ({
     skip,
   }) => {
+    // nothing lies on the strip and nothing was chosen: it begins with a palette
+    await app.happens(`!document.body.innerText.includes('takes two paints or more')`, 'a chart at once')
+    await app.happens(
+      `[...document.querySelectorAll('select')].some((s) => s.selectedOptions[0]?.text.startsWith('the paints of '))`,
+      'the paints of a palette',
+    )
+    await app.choose('Made of', 'the paints on the strip')
     await app.says('A chart of mixtures takes two paints or more.')
     await app.choose('Made of', 'a list that I type')
     await app.type('One paint a line, name or code', 'Viridian\nno such paint')

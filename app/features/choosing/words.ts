@@ -15,6 +15,7 @@ import { differenceInWords } from '@juxtachrome/core/colour'
 import type { MixedNow } from './useMixedNow'
 import { counted } from '@juxtachrome/core/units'
 import { countMissedInWords, countSpoken, mixesInWords, wishInWords } from '~/features/verdict'
+import { asSentence } from '~/shared/words/asSentence'
 import { listed, points } from '~/shared/words/figures'
 import { andMore, mixtureInWords, type NameOf } from '~/shared/words/lists'
 
@@ -26,7 +27,7 @@ export const stageInWords = (stage: string): string =>
   })[stage] ?? ''
 
 export const resultInWords = ({ added, after }: Chosen): string =>
-  `With ${counted(added.length, 'more paint', 'more paints')}: ${lower(mixesInWords(after.reach))}`
+  `With ${counted(added.length, 'more paint')}: ${lower(mixesInWords(after.reach))}`
 const lower = (sentence: string) => sentence[0]!.toLowerCase() + sentence.slice(1)
 /** The same as figures: shares of reach before and after, and from two paints at most. */
 export const resultInFigures = ({ before, after }: Chosen): string =>
@@ -149,8 +150,7 @@ export function handlesInWords(paints: readonly Paint[]): string {
   const lift = paints.filter(CLOSES['something that lifts']).length
   const said = (count: number, verb: string, of: string) =>
     count === 0 ? `none ${verb}s${of}` : `${numberInWords(count)}${of} ${verb}${count === 1 ? 's' : ''}`
-  const words = `${said(granulate, 'granulate', '')}, ${said(lift, 'lift', '')}`
-  return `${words[0]!.toUpperCase()}${words.slice(1)}.`
+  return asSentence(`${said(granulate, 'granulate', '')}, ${said(lift, 'lift', '')}`)
 }
 const NUMBERS = 'none one two three four five six seven eight nine ten eleven twelve'.split(' ')
 const numberInWords = (n: number) => NUMBERS[n] ?? String(n)
@@ -158,6 +158,5 @@ const numberInWords = (n: number) => NUMBERS[n] ?? String(n)
 /** `No yellow earth and nothing that lifts.`; nothing where nothing is missing. */
 export function lacksInWords(lacks: readonly string[]): string[] {
   if (!lacks.length) return []
-  const words = listed(lacks.map((role) => role.replace(/^an? /, 'no ').replace(/^some/, 'no')))
-  return [`${words[0]!.toUpperCase()}${words.slice(1)}.`]
+  return [asSentence(listed(lacks.map((role) => role.replace(/^an? /, 'no ').replace(/^some/, 'no'))))]
 }

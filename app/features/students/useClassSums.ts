@@ -1,5 +1,5 @@
 import type { StudentLine } from '@juxtachrome/core/formats'
-import { pricePerMillilitre } from '@juxtachrome/core/paints'
+import { keyOfCodes, pricePerMillilitre } from '@juxtachrome/core/paints'
 import { leastPrices, sumsOfClass, type ClassTube } from '@juxtachrome/core/restocking'
 import { computed, ref, type Ref } from 'vue'
 import type { ValueOf } from '~/workers/client'
@@ -29,11 +29,10 @@ export function useClassSums(lines: Ref<StudentLine[]>, levels: Ref<readonly (St
     const perMl = priceOf(pigments, paintId)
     return { tubes, millilitres: millilitres.value, ...(perMl ? { perMl } : {}) }
   }
-  const codesOf = (pigments: readonly string[]) => [...pigments].sort().join(' ')
   const asWritten = (line: StudentLine) => tube(line.pigments, line.tubes ?? 1)
   /** A level of price: a mixture's paints are bought each, once, and not where they are on the list anyway. */
   function atLevel(level: readonly (StandInLine | undefined)[]): ClassTube[] {
-    const there = new Set(lines.value.flatMap((line, i) => (level[i]?.best ? [] : [codesOf(line.pigments)])))
+    const there = new Set(lines.value.flatMap((line, i) => (level[i]?.best ? [] : [keyOfCodes(line.pigments)])))
     return lines.value.flatMap((line, i): ClassTube[] => {
       const best = level[i]?.best
       if (!best) return [asWritten(line)]
@@ -42,8 +41,8 @@ export function useClassSums(lines: Ref<StudentLine[]>, levels: Ref<readonly (St
       if (best.paintId) return [tube(collection.paint(best.paintId)?.pigments ?? [], tubes, best.paintId)]
       return (best.mixture?.paints ?? []).flatMap(({ id }) => {
         const pigments = collection.paint(id)?.pigments ?? []
-        if (there.has(codesOf(pigments))) return []
-        there.add(codesOf(pigments))
+        if (there.has(keyOfCodes(pigments))) return []
+        there.add(keyOfCodes(pigments))
         return [tube(pigments, tubes, id)]
       })
     })

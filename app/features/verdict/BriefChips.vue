@@ -54,7 +54,6 @@ const open = computed(() => WISHES.filter((w) => !chosen.value.some((c) => c.own
 const lists = computed(() =>
   LISTS.map(([name, label]) => ({ name, label, ids: brief.value?.[name] ?? [] })).filter((l) => l.ids.length),
 )
-const capital = (words: string) => words[0]!.toUpperCase() + words.slice(1)
 /** The same is not wished for twice. */
 function addCount(count: BriefCount) {
   const words = countInWords(count)
@@ -145,7 +144,7 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
       </button>
     </BriefChip>
     <BriefChip v-for="c in brief?.counts ?? []" :key="countInWords(c)" label="How many" :words="countSpoken(c)">
-      <p class="text-sm font-medium">{{ capital(countInWords(c)) }}</p>
+      <p class="text-sm font-medium first-letter:uppercase">{{ countInWords(c) }}</p>
       <label class="mt-1 flex min-h-8 items-center gap-2">
         <input
           type="checkbox"

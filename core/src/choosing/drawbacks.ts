@@ -69,7 +69,8 @@ export function drawbacksOf(paint: Paint, context: DrawbackContext): Drawback[] 
   return found.filter((d) => d !== undefined)
 }
 
-function fading(paint: Paint): Drawback | undefined {
+/** That it fades, by what is recorded or by the pigment at its best. */
+export function fading(paint: Paint): Drawback | undefined {
   const known = propertiesOf(paint).lightfastness?.value
   const atBest = known ?? lightfastnessAtBest(paint)
   if (levelOn(LIGHTFASTNESSES, atBest) < 3) return undefined
@@ -99,7 +100,8 @@ export function caution(paint: Paint): Drawback | undefined {
   return { kind: 'caution', words: `needs caution: ${what || 'read its label'}` }
 }
 
-function inThePan(paint: Paint): Drawback | undefined {
+/** That it hardens in a pan. */
+export function inThePan(paint: Paint): Drawback | undefined {
   const slow = referenceOf(paint).find((r) => r.inPan?.startsWith('rewets slowly'))
   return slow && { kind: 'in the pan', words: slow.inPan! }
 }

@@ -6,7 +6,7 @@ import { fail, ok, type Result } from '../result'
 import { type Chosen, choosePalette, type ChooseQuestion } from './best/choosePalette'
 import type { CoverTable } from './best/cover'
 import { fitOf, isRuledOut } from './brief/fit'
-import { ROLES, rolesFor } from './roles'
+import { ROLES, rolesFor, rolesLacking } from './roles'
 import { reduceSteps } from './ways/reduce'
 
 /** What a proposal is best at: mixing most, handling best on the paper, holding what is used (or usual) most. */
@@ -102,7 +102,7 @@ export function* proposePalettes(
           .sort(byWheel)
           .map((view) => view.paint.id),
         reach: reachOf(ids, tables, most),
-        lacks: roles.filter((role) => !own.some(role.is)).map((role) => role.words),
+        lacks: rolesLacking(roles, own),
         only: ids.filter((id) => sets.every((other) => other.kind === kind || !other.ids.includes(id))),
         short: Math.max(0, free - (ids.length - planned.length)),
       }

@@ -2,8 +2,8 @@ import type { Brief } from '../documents/brief'
 import type { Paint } from '../documents/paint'
 import { isDark } from '../order'
 import { viewOfPaint } from '../paints/view'
-import type { GapKind } from './verdict/assessment'
 import { CLOSES, granulationOf } from './verdict/closes'
+import type { GapKind } from './verdict/gapKind'
 
 /** C* from which a red earth is a red rather than a brown (judgement: burnt siennas lie below 40, red oxides at 50). */
 const BROWN_BELOW = 43
@@ -61,6 +61,10 @@ export function rolesFor(brief: Pick<Brief, 'without' | 'wishes'> | undefined): 
 
 /** What the last paint of a role counts beside the colours, a share of worth (judgement): a missing hue. */
 export const ROLE_WORTH = 0.04
+
+/** The roles that none of these paints plays, in words. */
+export const rolesLacking = (roles: readonly Role[], paints: readonly Paint[]): string[] =>
+  roles.filter((role) => !paints.some(role.is)).map((role) => role.words)
 
 /** What each of these paints is that no other of them is; paints that are the only one of nothing are not in it. */
 export function onlyRolesOf(paints: readonly Paint[]): Map<string, string[]> {

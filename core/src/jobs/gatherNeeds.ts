@@ -1,5 +1,5 @@
 import { assessPalette } from '../choosing/verdict/assess'
-import type { GapKind } from '../choosing/verdict/assessment'
+import type { GapKind } from '../choosing/verdict/gapKind'
 import type { Reading } from '../collection/reading'
 import { itemsByPaint, needAnswersIn, paintsIn, palettesIn, purchasesIn } from '../collection/lists'
 import type { Palette } from '../documents/palette'

@@ -30,7 +30,9 @@ export function samePaint(
 
 /** The same pigments, in whatever order; paints of which no code is known are not the same. */
 export const isSameCodes = (one: readonly string[], other: readonly string[]): boolean =>
-  one.length > 0 && one.length === other.length && [...one].sort().join() === [...other].sort().join()
+  one.length > 0 && one.length === other.length && keyOfCodes(one) === keyOfCodes(other)
+/** Codes in whatever order they are written. */
+export const keyOfCodes = (codes: readonly string[]): string => [...codes].sort().join()
 
 /** For each row the paint of the collection that it names, where that is owned already. */
 export function ownedAmong(rows: readonly PaintRow[], paints: Iterable<Paint>): (Paint | undefined)[] {

@@ -2,6 +2,7 @@
 export {
   alikeAmong,
   collectRows,
+  keyOfCodes,
   makersOf,
   OWNED_MEANS,
   ownedAmong,

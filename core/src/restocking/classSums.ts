@@ -1,5 +1,6 @@
 import type { Price } from '../documents/fields'
 import type { Shop } from '../documents/shop'
+import { keyOfCodes } from '../paints/collect'
 import { type Sums, sumsOf } from '../paints/reading/price'
 import { judgeOffers, perMillilitre } from './offers'
 
@@ -36,8 +37,6 @@ export function sumsOfClass(lines: readonly ClassTube[], students: number): Clas
   }
 }
 
-const keyOf = (pigments: readonly string[]) => [...pigments].sort().join(' ')
-
 /**
  * What a millilitre of a pigment, or of just these together, costs at the least in the lists of shops that are held: of a single
  * tube, of any maker, in a currency. Undefined where none of them sells it.
@@ -54,12 +53,12 @@ export function leastPrices(
       const [held, more] = offer.holds
       const price = perMillilitre(offer)
       if (!held?.pigments.length || more || held.kind !== 'tube' || price === undefined || judge(offer)) continue
-      const key = keyOf(held.pigments)
+      const key = keyOfCodes(held.pigments)
       least.set(key, Math.min(price, least.get(key) ?? Infinity))
     }
   }
   return (pigments) => {
-    const minor = least.get(keyOf(pigments))
+    const minor = least.get(keyOfCodes(pigments))
     return minor === undefined ? undefined : { minor, currency }
   }
 }

@@ -1,5 +1,5 @@
 import { toLch } from '../colour'
-import type { GapKind } from '../choosing/verdict/assessment'
+import type { GapKind } from '../choosing/verdict/gapKind'
 import { CLOSES, granulationOf } from '../choosing/verdict/closes'
 import { inOrder, isDark, isMoreUsual, lasts, needsNoCaution, usualOf } from '../order'
 import { viewOfPaint } from '../paints/view'

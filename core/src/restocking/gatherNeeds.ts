@@ -1,4 +1,4 @@
-import type { GapKind } from '../choosing/verdict/assessment'
+import type { GapKind } from '../choosing/verdict/gapKind'
 import { isUsable, type Item } from '../documents/item'
 import type { NeedAnswer } from '../documents/need'
 import type { Paint } from '../documents/paint'

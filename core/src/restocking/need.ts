@@ -1,4 +1,4 @@
-import type { GapKind } from '../choosing/verdict/assessment'
+import type { GapKind } from '../choosing/verdict/gapKind'
 import type { NeedAnswer } from '../documents/need'
 
 /** Why something is needed. */

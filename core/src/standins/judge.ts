@@ -14,13 +14,13 @@ import { traitsOfMixture, traitsOfPaint, type Traits, unlikeOf } from '../mixing
 import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
 import { pricePerMillilitre } from '../paints/reading/price'
 import { viewOfPaint } from '../paints/view'
-import { caution } from '../choosing/drawbacks'
+import { caution, fading, inThePan } from '../choosing/drawbacks'
 import type { LabD65 } from '../units'
 import type { Matters } from './matters'
 import { isMade, lastingOf } from '../order'
 import { pigmentByCode, pigmentById } from '../pigments/reference'
 import { paintOfPigment, type Sought } from './sought'
-import { fadesInLight, hardensInPan, keeps, losesOf, type Must } from './musts'
+import { isTakable, keeps, losesOf, type Must } from './musts'
 import { effortOf, keyOfMixture, type MixtureParts, type StandIn, type StandInKind } from './standIn'
 
 /** What stand-ins are judged by: the palette they go into, what is owned, what was noted. */
@@ -114,7 +114,7 @@ export class Judge {
   }
 
   /** Whether a paint may go into a stand-in at all. */
-  mayTake = (paint: Paint): boolean => keeps({ loses: losesOf([paint], undefined, undefined) }, this.musts)
+  mayTake = (paint: Paint): boolean => isTakable(paint, this.musts)
 
   /** The option judged; undefined where it cannot be compared at all, or does not keep what it must. */
   judge(option: Option): StandIn | undefined {
@@ -230,9 +230,9 @@ export class Judge {
     const light = propertiesOf(paint).lightfastness?.value ?? lightfastnessAtBest(paint)
     const careful = caution(paint)
     return [
-      ...(fadesInLight(paint) ? [`${paint.name} fades: lightfastness ${light}`] : []),
+      ...(fading(paint) ? [`${paint.name} fades: lightfastness ${light}`] : []),
       ...(careful ? [`${paint.name} ${careful.words}`] : []),
-      ...(hardensInPan(paint) ? [`${paint.name} hardens in a pan`] : []),
+      ...(inThePan(paint) ? [`${paint.name} hardens in a pan`] : []),
       ...(isMade(paint) ? [] : [`${paint.name}: its pigment is no longer made`]),
       ...(paint.discontinued ? [`${paint.name} is discontinued`] : []),
       ...(this.context.spared?.has(paint.id) ? [`${paint.name} is to be spared`] : []),

@@ -1,4 +1,5 @@
-import type { GapKind, Spare } from '../choosing/verdict/assessment'
+import type { Spare } from '../choosing/verdict/assessment'
+import type { GapKind } from '../choosing/verdict/gapKind'
 import type { ReachFigures } from '../reach/paletteReach'
 
 /** A change of a palette that its use speaks for, with the evidence and what it would gain and lose. */

@@ -7,7 +7,7 @@ import type { Fit } from '../brief/fit'
 import { Choice } from './choice'
 import { coverOf, type Cover, type CoverTable } from './cover'
 import { proveChoice } from './prove'
-import { ROLE_WORTH, rolesFor, type Role } from '../roles'
+import { ROLE_WORTH, rolesFor, rolesLacking, type Role } from '../roles'
 import { searchChoice, type Found, type SearchQuestion } from './search'
 import { mayMeet } from './countRows'
 import {
@@ -158,6 +158,7 @@ interface Problem {
   candidates: Paint[]
   fixed: number[]
   weights: WishWeights
+  roles: readonly Role[]
   search: SearchQuestion
 }
 
@@ -189,7 +190,7 @@ function problemOf(question: ChooseQuestion, brief: Brief | undefined): Problem 
   const unreckoned = [...wanted].filter((id) => !planned.has(id) && !cover.ids.includes(id)).length
   const { allows } = weights
   const places = Math.min(cover.ids.length, plannedHere + free - unreckoned)
-  const besides = [...paints].filter((p) => stays(p.id) && !cover.ids.includes(p.id))
+  const besides = paints.filter((p) => stays(p.id) && !cover.ids.includes(p.id))
   const rows = countRows({ brief, held, besides, fixed, places: planned.size + free, ofCover: places })
   const areAllowed = (members: readonly number[]) =>
     mayMeet(rows, members, places) && (allows?.(members.map((m) => held[m]!)) ?? true)
@@ -198,6 +199,7 @@ function problemOf(question: ChooseQuestion, brief: Brief | undefined): Problem 
     candidates: held,
     fixed,
     weights,
+    roles,
     search: {
       cover,
       fixed,
@@ -234,9 +236,9 @@ const reachNow = ({ cover, sizes }: Choice): ReachFigures =>
 
 /** A choice with what each of its new paints brings and who would come in its stead. */
 function chosenFrom(
-  { cover, candidates, weights, search }: Problem,
+  { cover, candidates, weights, roles, search }: Problem,
   { members, worth }: Found,
-  { planned, free, brief, paints, roles = rolesFor(brief) }: ChooseQuestion,
+  { planned, free, brief, paints }: ChooseQuestion,
 ): Chosen {
   const choice = new Choice(cover)
   choice.become(members)
@@ -277,6 +279,6 @@ function chosenFrom(
     isProven: false,
     costs: [],
     missed: softMissed(brief, all),
-    lacks: roles.filter((role) => !all.some(role.is)).map((role) => role.words),
+    lacks: rolesLacking(roles, all),
   }
 }

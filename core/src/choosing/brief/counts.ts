@@ -4,19 +4,19 @@ import { lastingOf } from '../../order'
 import { propertiesOf } from '../../paints/properties'
 import { viewOfPaint } from '../../paints/view'
 import { counted } from '../../units'
-import { GRANULATIONS, levelOn, STAININGS, TRANSPARENCIES } from '../../pigments/scales'
+import { CLOSES } from '../verdict/closes'
+import { levelOn, STAININGS, TRANSPARENCIES } from '../../pigments/scales'
 
 const transparencyOf = (p: Paint) => levelOn(TRANSPARENCIES, propertiesOf(p).transparency?.value)
-const granulationOf = (p: Paint) => levelOn(GRANULATIONS, propertiesOf(p).granulation?.value)
 const stainingOf = (p: Paint) => levelOn(STAININGS, propertiesOf(p).staining?.value)
 
 /** What of a paint may be counted; what is not known counts for nothing. */
 const IS: Readonly<Record<CountedTrait, (paint: Paint) => boolean>> = {
   transparent: (p) => transparencyOf(p) === 0,
   opaque: (p) => transparencyOf(p) >= 2,
-  granulating: (p) => granulationOf(p) >= 1,
-  smooth: (p) => granulationOf(p) === 0,
-  lifting: (p) => stainingOf(p) === 0 || stainingOf(p) === 1,
+  granulating: CLOSES['something that granulates'],
+  smooth: CLOSES['something smooth'],
+  lifting: CLOSES['something that lifts'],
   staining: (p) => stainingOf(p) >= 2,
   lasting: (p) => lastingOf(p).level >= 2,
   'single-pigment': (p) => p.pigments.length === 1,

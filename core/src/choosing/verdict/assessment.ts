@@ -2,6 +2,7 @@ import type { TargetChoice } from '../../documents/brief'
 import type { ReachFigures } from '../../reach/paletteReach'
 import type { Conflict } from '../brief/conflicts'
 import type { CountMissed } from '../brief/counts'
+import type { GapKind } from './gapKind'
 import type { Fit } from '../brief/fit'
 
 /** A paint of the palette or the collection and what it brings, shares of the targets' weight, 0..1. */
@@ -30,26 +31,6 @@ export interface Neutral {
   /** A second partner that greys it. */
   other?: FoundMixture
 }
-
-export type GapKind =
-  | 'yellow'
-  | 'red'
-  | 'blue'
-  | 'cool yellow'
-  | 'warm yellow'
-  | 'warm red'
-  | 'cool red'
-  | 'blue that leans violet'
-  | 'blue that leans green'
-  | 'clean green'
-  | 'clean orange'
-  | 'clean violet'
-  | 'deep dark'
-  | 'earth'
-  | 'something that lifts'
-  | 'opaque light'
-  | 'something that granulates'
-  | 'something smooth'
 
 /** What painters would miss, with what the palette has instead and who would close it. */
 export interface Gap {

@@ -3,7 +3,7 @@ import { propertiesOf } from '../../paints/properties'
 import { viewOfPaint } from '../../paints/view'
 import { GRANULATIONS, levelOn, STAININGS, TRANSPARENCIES } from '../../pigments/scales'
 import { DARK } from '../brief/wishes'
-import type { GapKind } from './assessment'
+import type { GapKind } from './gapKind'
 
 const view = (paint: Paint) => viewOfPaint(paint)
 const ofFamily = (family: string) => (paint: Paint) => view(paint).family === family

@@ -80,10 +80,11 @@ export function* reduceSteps({
   const handling = new Map(paints.map((p) => [p.id, handlingOf(p, itemsOf?.(p.id) ?? 0) + favour(p)]))
   const holders = roles.map(({ is }) => new Set(paints.filter(is).map((p) => p.id)))
   const onlyOf = (id: string) => roles.filter((_, i) => holders[i]!.has(id) && holders[i]!.size === 1)
-  const familyOf = new Map(paints.map((p) => [p.id, viewOfPaint(p).family]))
+  const familyOf = (id: string) => viewOfPaint(left.get(id)!).family
+  const families = new Map<string | undefined, number>()
+  for (const id of left.keys()) families.set(familyOf(id), (families.get(familyOf(id)) ?? 0) + 1)
   const enough = Math.max(FEW, Math.ceil(SHARE * until))
-  const tooMany = (id: string) =>
-    Math.max(0, [...left.keys()].filter((other) => familyOf.get(other) === familyOf.get(id)).length - enough)
+  const tooMany = (id: string) => Math.max(0, families.get(familyOf(id))! - enough)
   const steps: ReduceStep[] = []
   let lost = 0
   while (left.size > Math.max(until, stays.size)) {
@@ -104,6 +105,7 @@ export function* reduceSteps({
     const goes = onlyOf(least).map(({ words }) => words)
     lost += loss
     for (const { reach } of counters) reach.remove(least)
+    families.set(familyOf(least), families.get(familyOf(least))! - 1)
     left.delete(least)
     for (const own of holders) own.delete(least)
     const step = { paintId: least, loss, lost, goes, reach: mean((r) => r.figures().reach), ...(twin ? { twin } : {}) }

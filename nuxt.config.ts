@@ -61,7 +61,8 @@ export default defineNuxtConfig({
     '/manifest.webmanifest': NO_CACHE,
   },
   nitro: {
-    compressPublicAssets: true,
+    // for the way from a server once; everything is read from the device afterwards
+    compressPublicAssets: { gzip: true, brotli: false },
     prerender: { routes: IS_STATIC ? ['/', ...FILES] : ['/'], crawlLinks: false },
     ...(IS_STATIC ? { output: { dir: '.static' } } : {}),
     rollupConfig: { output: {}, plugins: [collectLicences('server')] },
@@ -79,10 +80,14 @@ export default defineNuxtConfig({
     plugins: [tailwindcss(), collectLicences('page')],
     build: {
       rollupOptions: {
+        // hundreds of small files take the service worker longer than what is in them
+        output: { experimentalMinChunkSize: 1000 },
         // a feature's index names all that it shares: whoever takes one part of it takes no other along
         treeshake: { moduleSideEffects: (id) => !/\/app\/features\/[^?]*\.(ts|vue)$/.test(id) },
       },
     },
+    // the build for the browsers that are supported is a sixth smaller than the one that the package names
+    resolve: { alias: [{ find: /^dexie$/, replacement: 'dexie/dist/modern/dexie.mjs' }] },
     worker: { format: 'es', plugins: () => [collectLicences('workers')] },
     optimizeDeps: {
       exclude: ['highs'],

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useEventListener, useMediaQuery } from '@vueuse/core'
 import { computed, defineAsyncComponent, onMounted, reactive, ref, watch } from 'vue'
-import { useCommandPalette } from '~/shared/shell/useAppCommands'
+import { useDialogs } from '~/shared/shell/useAppCommands'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useFocusKeeper } from '~/shared/shell/useFocusKeeper'
 import { useShortcuts } from '~/shared/shell/useShortcuts'
@@ -18,12 +18,14 @@ import { useUnsaved } from '~/stores/unsaved'
 import { LazyStripShelf } from '~/features/strip'
 import AppHeader from '~/shared/shell/AppHeader.vue'
 import KeepingBanner from '~/shared/shell/KeepingBanner.vue'
+import PhoneBar from '~/shared/shell/PhoneBar.vue'
 import NoticeRegion from '~/shared/shell/NoticeRegion.vue'
 import UpdateBanner from '~/shared/shell/UpdateBanner.vue'
 
 const LazyOpeningTrouble = defineAsyncComponent(() => import('~/shared/shell/OpeningTrouble.vue'))
 const LazyAskDialog = defineAsyncComponent(() => import('~/shared/ui/AskDialog.vue'))
-const LazyCommandPalette = defineAsyncComponent(() => import('~/shared/shell/CommandPalette.vue'))
+const LazyFindAnything = defineAsyncComponent(() => import('~/shared/shell/FindAnything.vue'))
+const LazyAboutScreen = defineAsyncComponent(() => import('~/shared/shell/AboutScreen.vue'))
 const LazyShortcutHelp = defineAsyncComponent(() => import('~/shared/shell/ShortcutHelp.vue'))
 
 const keeper = useKeeper()
@@ -37,13 +39,14 @@ const undo = useUndo()
 /** Read out after every command; what notices say is read out by themselves. */
 const announced = computed(() => (undo.undoLabel ? `Done: ${undo.undoLabel}` : ''))
 // what few first pages need is fetched when it is first called for
-const { open, help } = useCommandPalette()
+const { finding, keys, about } = useDialogs()
 const { asked: question } = useAsk()
-const asked = reactive({ palette: false, help: false, question: false })
-watch([open, help, question], ([palette, keys, ask]) => {
+const asked = reactive({ finding: false, keys: false, about: false, question: false })
+watch([finding, keys, about, question], ([find, list, tell, ask]) => {
   asked.question ||= ask !== undefined
-  asked.palette ||= palette
-  asked.help ||= keys
+  asked.finding ||= find
+  asked.keys ||= list
+  asked.about ||= tell
 })
 const ready = ref(false)
 const isNarrow = useMediaQuery('(max-width: 767px)')
@@ -94,10 +97,12 @@ useEventListener(window, 'beforeunload', (event) => {
       <slot v-else />
     </main>
     <LazyStripShelf v-if="strip.items.length" />
+    <PhoneBar />
     <NoticeRegion />
     <p class="sr-only" role="status">{{ announced }}</p>
     <LazyAskDialog v-if="asked.question" />
-    <LazyCommandPalette v-if="asked.palette" />
-    <LazyShortcutHelp v-if="asked.help" />
+    <LazyFindAnything v-if="asked.finding" />
+    <LazyAboutScreen v-if="asked.about" />
+    <LazyShortcutHelp v-if="asked.keys" />
   </div>
 </template>

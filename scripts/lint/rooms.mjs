@@ -30,6 +30,7 @@ export const CORE_ORDER = [
   'charts',
   'using',
   'restocking',
+  'finding',
   'formats',
   'jobs',
 ]

@@ -24,7 +24,7 @@ describe('hands that are quicker than they mean', () => {
   })
 
   it('undo works where the focus is in a date or a choice, and in a field only until something was typed', async () => {
-    await focusOn(`document.querySelector('input[type=date]')`)
+    await focusOn(`document.querySelector('form [aria-label^="Choose the day"]').previousElementSibling`)
     await app.chord(Key.CONTROL, 'z')
     await app.says('Planned, not filled yet.')
     await app.chord(Key.CONTROL, Key.SHIFT, 'z')

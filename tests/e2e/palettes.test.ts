@@ -116,7 +116,7 @@ describe('a palette, by keyboard alone', () => {
     // one dialog closes while the next one opens: on a slow machine the first must not take the focus back
     await app.slowedBy(6)
     await app.chord(Key.CONTROL, 'k')
-    await app.until(async () => (await focused().getAttribute('aria-label')) === 'Search commands', 'the commands')
+    await app.until(async () => (await focused().getAttribute('aria-label')) === 'Find anything', 'the search')
     await app.press('make a pal')
     await app.says('Make a palette')
     await app.press(Key.ENTER)

@@ -12,6 +12,8 @@ import { useCollection } from '~/stores/collection'
 import { fillDrafts, type FillDraft } from '~/stores/fillDrafts'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import TextField from '~/shared/ui/TextField.vue'
+import DayField from '~/shared/ui/DayField.vue'
+import FormField from '~/shared/ui/FormField.vue'
 
 /** Records a filling or a top-up; with `event`, corrects one. */
 const props = defineProps<{
@@ -162,7 +164,9 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
       class="col-span-2"
     />
     <TextField v-model="millilitres" label="Amount, ml" :error="errors.millilitres" inputmode="decimal" />
-    <TextField v-model="day" label="On" :error="errors.day" type="date" />
+    <FormField v-slot="{ field }" label="On" :error="errors.day">
+      <DayField v-bind="field" v-model="day" class="w-full" />
+    </FormField>
     <TextField
       v-model="drying"
       label="Dries in, days"

@@ -11,6 +11,7 @@ import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 import Refusal from '~/shared/ui/Refusal.vue'
 import { useDrying } from './useFillingPlan'
+import DayField from '~/shared/ui/DayField.vue'
 
 /** A mixture of one's own squeezed into a place: so much of it, from the tubes of its parts, as one step. */
 const props = defineProps<{
@@ -77,7 +78,7 @@ function record() {
     <p class="text-sm">{{ paint.name }}, a mixture of your own: {{ parts }}.</p>
     <div class="flex flex-wrap items-end gap-2">
       <label class="text-sm">Amount, ml<input v-model="amount" class="input block w-24" inputmode="decimal" /></label>
-      <label class="text-sm">On<input v-model="doneOn" type="date" class="input block w-auto" :max="today" /></label>
+      <label class="text-sm">On<DayField aria-label="On" v-model="doneOn" class="block! w-40" :max="today" /></label>
       <button class="btn btn-primary">{{ occupied ? 'Record the top-up' : 'Record the filling' }}</button>
     </div>
     <ul class="hint text-sm" aria-label="From these tubes">

@@ -15,6 +15,7 @@ import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import PanMoves from './PanMoves.vue'
 import PlaceHistory from './PlaceHistory.vue'
 import { inMl } from '~/shared/words/figures'
+import DayField from '~/shared/ui/DayField.vue'
 
 const props = defineProps<{ palette: Palette; placeId: string; state: PaletteState; today: string }>()
 const collection = useCollection()
@@ -67,7 +68,7 @@ const record = (event: FillEvent) => filling.record(event)
         <button v-if="wet" class="btn" @click="filling.record({ kind: 'dry', ...at() })">It is dry now</button>
         <button class="btn" @click="filling.record({ kind: 'clean', ...at() })">Emptied and cleaned</button>
         <label class="flex items-center gap-2 text-sm"
-          >on <input v-model="doneOn" type="date" class="input w-auto" :max="today"
+          >on <DayField aria-label="on" v-model="doneOn" class="w-40" :max="today"
         /></label>
       </div>
       <h3 class="mt-3">Top up</h3>

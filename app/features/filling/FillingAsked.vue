@@ -4,6 +4,7 @@ import { counted } from '@juxtachrome/core/units'
 import { numberIn } from '~/shared/words/numberIn'
 import { type FillingPlanned, usePractice } from './useFillingPlan'
 import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
+import DayField from '~/shared/ui/DayField.vue'
 
 /** What is asked of a filling: by when, in how many layers, in which order and air; and one's own numbers. */
 const props = defineProps<{ planned: FillingPlanned }>()
@@ -30,7 +31,9 @@ const value = (e: Event) => (e.target as HTMLInputElement).value
 <template>
   <section aria-label="What is asked of it" class="space-y-2">
     <h2>The filling</h2>
-    <label class="block text-sm">Ready by<input v-model="readyBy" type="date" class="input" :min="today" /></label>
+    <label class="block text-sm"
+      >Ready by<DayField aria-label="Ready by" v-model="readyBy" class="w-full" :min="today"
+    /></label>
     <ChoiceGroup label="Layers" class="flex flex-wrap gap-1">
       <button class="choice" :aria-pressed="asked.layers === 'whole'" @click="ask({ layers: 'whole' })">
         at once, with room to shrink

@@ -10,6 +10,7 @@ import { useItemWords } from '~/shared/words/itemWords'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import DayField from '~/shared/ui/DayField.vue'
 
 /** Where the pan of a place goes: to another place, of any palette, or out; and what comes into a place without one. */
 const props = defineProps<{ palette: Palette; place: PlaceRef; bare: boolean; today: string }>()
@@ -66,7 +67,7 @@ const addNew = () => filling.addPan(size.value === 'well' ? 'half pan' : size.va
     <div class="flex flex-wrap items-center gap-2">
       <h3 class="grow">The pan</h3>
       <label class="flex items-center gap-2 text-sm"
-        >moved on <input v-model="movedOn" type="date" class="input w-auto" :max="today"
+        >moved on <DayField aria-label="moved on" v-model="movedOn" class="w-40" :max="today"
       /></label>
     </div>
     <template v-if="bare">

@@ -14,6 +14,7 @@ import { useCollection } from '~/stores/collection'
 import VirtualList from '~/shared/ui/VirtualList.vue'
 import YearStrip from './YearStrip.vue'
 import { inMl } from '~/shared/words/figures'
+import DayField from '~/shared/ui/DayField.vue'
 
 /** Everything that was recorded, as sentences: by palette, paint, tube, kind and time. */
 useHead({ title: 'Ledger · Juxtachrome' })
@@ -133,10 +134,18 @@ const itemChoices = computed(() =>
         </select></label
       >
       <label class="text-sm"
-        >From<input type="date" class="input" :value="asked.from ?? ''" @change="set('from', value($event))"
+        >From<DayField
+          aria-label="From"
+          class="w-full"
+          :model-value="asked.from ?? ''"
+          @update:model-value="set('from', $event)"
       /></label>
       <label class="text-sm"
-        >To<input type="date" class="input" :value="asked.to ?? ''" @change="set('to', value($event))"
+        >To<DayField
+          aria-label="To"
+          class="w-full"
+          :model-value="asked.to ?? ''"
+          @update:model-value="set('to', $event)"
       /></label>
     </form>
     <YearStrip v-if="palette" :palette="palette" :today="today" />

@@ -11,6 +11,8 @@ import { useCheckedForm } from '~/shared/ui/useCheckedForm'
 import { useSettings } from '~/stores/settings'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import TextField from '~/shared/ui/TextField.vue'
+import DayField from '~/shared/ui/DayField.vue'
+import FormField from '~/shared/ui/FormField.vue'
 
 const props = defineProps<{ item: Item }>()
 const emit = defineEmits<{ save: [item: Item]; cancel: [] }>()
@@ -89,7 +91,9 @@ const save = handleSubmit((v: z.output<typeof schema>) =>
     <ChoiceField v-model="supply" :label="label('supply')" :choices="SUPPLIES" />
     <TextField v-model="millilitres" :label="label('millilitres')" :error="errors.millilitres" inputmode="decimal" />
     <TextField v-model="price" :label="label('price')" :error="errors.price" placeholder="8.90 EUR" />
-    <TextField v-model="bought" :label="label('bought')" :error="errors.bought" type="date" />
+    <FormField v-slot="{ field }" :label="label('bought')" :error="errors.bought">
+      <DayField v-bind="field" v-model="bought" class="w-full" />
+    </FormField>
     <TextField v-model="boughtFrom" :label="label('boughtFrom')" :error="errors.boughtFrom" />
     <TextField v-model="place" :label="label('place')" :error="errors.place" placeholder="drawer, bag, tin" />
     <TextField v-model="note" :label="label('note')" :error="errors.note" />

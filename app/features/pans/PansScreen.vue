@@ -14,6 +14,7 @@ import { useCollection } from '~/stores/collection'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import PanLine from './PanLine.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
+import DayField from '~/shared/ui/DayField.vue'
 
 useHead({ title: 'Pans · Juxtachrome' })
 const collection = useCollection()
@@ -101,7 +102,7 @@ function add() {
           <label v-if="asks" class="text-sm"
             >{{ asks }}<input v-model="words" class="input w-36" maxlength="60"
           /></label>
-          <label class="text-sm">on<input v-model="doneOn" type="date" class="input w-auto" :max="today" /></label>
+          <label class="text-sm">on<DayField aria-label="on" v-model="doneOn" class="w-40" :max="today" /></label>
           <button class="btn btn-primary" :disabled="present.length === 0">Lay them there</button>
         </form>
         <p v-if="loose.length === 0" class="hint mb-3">

@@ -10,6 +10,7 @@ import { useSettings } from '~/stores/settings'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import FormField from '~/shared/ui/FormField.vue'
 import TextField from '~/shared/ui/TextField.vue'
+import DayField from '~/shared/ui/DayField.vue'
 
 /** What may be spent: how much in which time, whether what is left stays, and how it is planned. */
 const collection = useCollection()
@@ -76,7 +77,7 @@ function keep() {
     </div>
     <div class="flex gap-2">
       <FormField v-slot="{ field }" label="From" :error="errors.from">
-        <input v-bind="field" v-model="form.from" type="date" class="input" />
+        <DayField v-bind="field" v-model="form.from" class="w-full" />
       </FormField>
       <TextField v-model="form.periods" label="for how many" inputmode="numeric" :error="errors.periods" />
     </div>

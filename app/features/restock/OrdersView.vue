@@ -11,6 +11,7 @@ import { useToday } from '~/shared/ui/useToday'
 import { useDayDone } from '~/shared/ui/useDayDone'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import DayField from '~/shared/ui/DayField.vue'
 
 /** What was ordered and what became of it; what comes is offered the places that were kept for it. */
 const collection = useCollection()
@@ -79,7 +80,7 @@ const waiting = computed(() =>
         waiting ? `${counted(waiting, 'thing')} on the way` : 'Nothing on the way'
       }}</strong>
       <label class="flex items-center gap-2 text-sm"
-        >What comes, came on <input v-model="cameOn" type="date" class="input w-auto" :max="today"
+        >What comes, came on <DayField aria-label="What comes, came on" v-model="cameOn" class="w-40" :max="today"
       /></label>
     </p>
     <p v-if="rows.length === 0" class="hint">

@@ -22,7 +22,7 @@ const lines = computed(() => {
     v-if="samples.length"
     data-strip
     aria-label="The strip: samples side by side"
-    class="sticky bottom-0 z-20 border-t border-line bg-surface px-3 py-2"
+    class="sticky bottom-(--bar) z-20 border-t border-line bg-surface px-3 py-2"
   >
     <div class="flex items-stretch gap-3 max-md:flex-col max-md:gap-1">
       <ul class="flex min-w-0 grow items-start" aria-label="On the strip">

@@ -8,6 +8,7 @@ import { useDayDone } from '~/shared/ui/useDayDone'
 import { useToday } from '~/shared/ui/useToday'
 import { inMl, percent } from '~/shared/words/figures'
 import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
+import DayField from '~/shared/ui/DayField.vue'
 
 /** How much is left in one place: reckoned, or as it was seen. */
 const props = defineProps<{ palette: Palette; level: Level }>()
@@ -47,7 +48,7 @@ const SHARES = [
     </ChoiceGroup>
     <p class="mt-2 flex items-center gap-2 text-sm">
       <label class="flex items-center gap-2"
-        >on <input v-model="lookedOn" type="date" class="input w-auto" :max="today"
+        >on <DayField aria-label="on" v-model="lookedOn" class="w-40" :max="today"
       /></label>
       <button class="link" @click="emit('close')">Close</button>
     </p>

@@ -8,6 +8,7 @@ import FileButton from '~/shared/ui/FileButton.vue'
 import FormField from '~/shared/ui/FormField.vue'
 import TextField from '~/shared/ui/TextField.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
+import DayField from '~/shared/ui/DayField.vue'
 
 /** A painting in ten seconds: a few words, what was tapped on the tray, what was wished for. */
 const props = defineProps<{ log: Logging }>()
@@ -27,7 +28,7 @@ const nameAt = (placeId: string) => {
     <div class="flex gap-2">
       <TextField v-model="subject" label="Subject" class="grow" maxlength="60" list="subjects" />
       <FormField v-slot="{ field }" label="Day">
-        <input v-bind="field" v-model="doneOn" type="date" class="input" :max="today" />
+        <DayField v-bind="field" v-model="doneOn" class="w-40" :max="today" />
       </FormField>
     </div>
     <datalist id="subjects"><option v-for="s in subjects" :key="s" :value="s" /></datalist>

@@ -157,7 +157,7 @@ function toBench() {
       <button class="link" @click="all = !all">{{ all ? 'Show three values' : 'Show all eight values' }}</button>
     </p>
     <div
-      class="sticky bottom-0 -mx-1 mt-2 flex min-h-24 flex-wrap items-stretch gap-3 bg-surface px-1 py-2"
+      class="sticky bottom-(--bar) -mx-1 mt-2 flex min-h-24 flex-wrap items-stretch gap-3 bg-surface px-1 py-2"
       aria-live="polite"
     >
       <div class="flex w-24 shrink-0 self-start bg-ground sm:w-40" aria-hidden="true">

@@ -1,27 +1,18 @@
 <script setup lang="ts">
 import { Menu, MenuButton, MenuItem, MenuItems } from '@headlessui/vue'
-import { Command, Eye, Redo2, Undo2 } from '@lucide/vue'
+import { CircleHelp, Eye, Redo2, Search, Undo2 } from '@lucide/vue'
 import { useServed } from '~/shared/files/served'
 import { usePreferences } from '~/stores/preferences'
 import { useUndo } from '~/stores/undo'
-import { useCommandPalette } from './useAppCommands'
+import { isWithin, MAIN_PAGES } from './mainPages'
+import { useDialogs } from './useAppCommands'
 import SavingSign from './SavingSign.vue'
 
 const undo = useUndo()
 const preferences = usePreferences()
 const served = useServed()
-const { open } = useCommandPalette()
-const PAGES = [
-  { to: '/', label: 'Today' },
-  { to: '/paints', label: 'Paints' },
-  { to: '/pigments', label: 'Pigments' },
-  { to: '/bench', label: 'Bench' },
-  { to: '/palettes', label: 'Palettes' },
-  { to: '/restock', label: 'Restock' },
-  { to: '/data', label: 'Data' },
-]
+const { finding, about } = useDialogs()
 const route = useRoute()
-const isHere = (to: string) => (to === '/' ? route.path === '/' : route.path.startsWith(to))
 const options = () => [
   {
     label: preferences.ground === 'paper' ? 'Swatches on neutral grey' : 'Swatches on paper white',
@@ -48,16 +39,16 @@ const options = () => [
   <header class="flex flex-wrap items-center gap-x-3 gap-y-1 border-b border-line bg-surface px-3 py-1.5">
     <NuxtLink to="/" class="flex items-center gap-2 font-semibold">
       <img :src="served.file('icon.svg')" alt="" width="26" height="26" />
-      <span>Juxtachrome</span>
+      <span class="max-sm:sr-only">Juxtachrome</span>
     </NuxtLink>
-    <nav aria-label="Main" class="order-last flex w-full max-sm:gap-0 sm:order-none sm:gap-1 sm:w-auto">
+    <nav aria-label="Main" class="flex gap-1 max-sm:hidden">
       <NuxtLink
-        v-for="page in PAGES"
+        v-for="page in MAIN_PAGES"
         :key="page.to"
         :to="page.to"
-        class="btn btn-quiet grow max-sm:px-0.5 max-sm:text-[13px] sm:grow-0"
-        :aria-current="isHere(page.to) ? 'page' : undefined"
-        :class="isHere(page.to) ? 'here' : ''"
+        class="btn btn-quiet"
+        :aria-current="isWithin(route.path, page.to) ? 'page' : undefined"
+        :class="isWithin(route.path, page.to) ? 'here' : ''"
       >
         {{ page.label }}
       </NuxtLink>
@@ -100,8 +91,21 @@ const options = () => [
           </MenuItem>
         </MenuItems>
       </Menu>
-      <button class="btn btn-quiet btn-icon" title="Commands (Ctrl+K)" aria-label="Commands" @click="open = true">
-        <Command :size="18" />
+      <button
+        class="btn btn-quiet btn-icon"
+        title="About this screen"
+        aria-label="About this screen"
+        @click="about = true"
+      >
+        <CircleHelp :size="18" />
+      </button>
+      <button
+        class="btn btn-quiet btn-icon"
+        title="Find anything (Ctrl+K)"
+        aria-label="Find anything"
+        @click="finding = true"
+      >
+        <Search :size="18" />
       </button>
     </div>
   </header>

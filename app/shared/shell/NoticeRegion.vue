@@ -7,7 +7,7 @@ const notices = useNotices()
 
 <template>
   <div
-    class="pointer-events-none fixed inset-x-0 bottom-[calc(var(--strip)+0.75rem)] z-50 flex flex-col items-center gap-2 px-3"
+    class="pointer-events-none fixed inset-x-0 bottom-[calc(var(--strip)+var(--bar)+0.75rem)] z-50 flex flex-col items-center gap-2 px-3"
     role="status"
     aria-live="polite"
   >

@@ -1,10 +1,10 @@
 <script setup lang="ts">
-import { useAppCommands, useCommandPalette } from './useAppCommands'
+import { useAppCommands, useDialogs } from './useAppCommands'
 import { BOX_KEYS } from '~/shared/keys/boxKeys'
 import { TRAY_KEYS } from '~/shared/keys/trayKeys'
 import ModalDialog from '~/shared/ui/ModalDialog.vue'
 
-const { help } = useCommandPalette()
+const { keys: shown } = useDialogs()
 const commands = useAppCommands()
 const KEYS = [
   { title: 'On the tray and in the drawer', keys: TRAY_KEYS.flatMap((k) => ('words' in k ? [k] : [])) },
@@ -13,7 +13,7 @@ const KEYS = [
 </script>
 
 <template>
-  <ModalDialog :open="help" title="Keyboard" @close="help = false">
+  <ModalDialog :open="shown" title="Keyboard" @close="shown = false">
     <h3 class="mb-1">Everywhere</h3>
     <dl class="mb-3 grid grid-cols-[8rem_1fr] gap-y-1">
       <template v-for="command in commands.filter((c) => c.keys)" :key="command.name">
@@ -30,6 +30,6 @@ const KEYS = [
         </template>
       </dl>
     </template>
-    <button class="btn" @click="help = false">Close</button>
+    <button class="btn" @click="shown = false">Close</button>
   </ModalDialog>
 </template>

@@ -22,7 +22,8 @@ export interface CommandContext {
   redo(): void
   exportAll(): void
   focusSearch(): void
-  showCommands(): void
+  findAnything(): void
+  showAbout(): void
   showShortcuts(): void
   preferences: { dark: boolean; theme: string; ground: string; mirrored: boolean; reckon: 'by itself' | 'when asked' }
   palettes: readonly Palette[]
@@ -75,8 +76,8 @@ export function appCommands(context: CommandContext): AppCommand[] {
   const { preferences, undoLabel, redoLabel, openPalette } = context
   return [
     ...(openPalette ? stepsOf(openPalette, context) : []),
-    { name: 'Commands by name', keys: 'Ctrl K', always: true, run: () => context.showCommands() },
-    { name: 'Search', keys: '/', run: () => context.focusSearch() },
+    { name: 'Find anything', keys: 'Ctrl K', always: true, run: () => context.findAnything() },
+    { name: 'Search on this screen', keys: '/', run: () => context.focusSearch() },
     ...PLACES.map(([name, to, keys]) => ({ name, keys, run: () => context.go(to) })),
     { name: 'Export everything', run: () => context.exportAll() },
     ...(undoLabel ? [{ name: `Undo: ${undoLabel}`, keys: 'Ctrl Z', inFields: true, run: () => context.undo() }] : []),
@@ -96,6 +97,7 @@ export function appCommands(context: CommandContext): AppCommand[] {
       run: () => (preferences.reckon = preferences.reckon === 'by itself' ? 'when asked' : 'by itself'),
     },
     { name: 'Mirror drawer and verdict', run: () => (preferences.mirrored = !preferences.mirrored) },
+    { name: 'About this screen', run: () => context.showAbout() },
     { name: 'Show the keyboard shortcuts', keys: '?', run: () => context.showShortcuts() },
     ...context.palettes.filter((p) => p.id !== openPalette?.id).flatMap((p) => stepsOf(p, context)),
   ]

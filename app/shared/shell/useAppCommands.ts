@@ -5,9 +5,11 @@ import { usePreferences } from '~/stores/preferences'
 import { useUndo } from '~/stores/undo'
 import { useExport } from '~/shared/files/useExport'
 
-const open = ref(false)
-const help = ref(false)
-export const useCommandPalette = () => ({ open, help })
+const finding = ref(false)
+const keys = ref(false)
+const about = ref(false)
+/** The dialogs that every screen has: the search over everything, the list of keys, what the screen is for. */
+export const useDialogs = () => ({ finding, keys, about })
 
 /** Every command of the registry, as things stand. */
 export function useAppCommands() {
@@ -27,8 +29,9 @@ export function useAppCommands() {
       redo: undo.redo,
       exportAll: download,
       focusSearch: () => document.querySelector<HTMLInputElement>('input[type="search"]')?.focus(),
-      showCommands: () => (open.value = !open.value),
-      showShortcuts: () => (help.value = true),
+      findAnything: () => (finding.value = !finding.value),
+      showShortcuts: () => (keys.value = true),
+      showAbout: () => (about.value = true),
       preferences,
       palettes: collection.palettes,
       openPalette: route.path.startsWith('/palettes/') ? collection.palette(String(route.params.id)) : undefined,

@@ -15,7 +15,7 @@ defineProps<{ carry: Carry }>()
   </div>
   <div
     v-else-if="carry.carried.value"
-    class="panel fixed inset-x-3 bottom-3 z-40 mx-auto flex max-w-xl items-center gap-3 border-edge px-3 py-2 shadow-md"
+    class="panel fixed inset-x-3 bottom-[calc(var(--bar)+0.75rem)] z-40 mx-auto flex max-w-xl items-center gap-3 border-edge px-3 py-2 shadow-md"
     role="status"
   >
     <span class="grow"

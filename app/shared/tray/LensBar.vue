@@ -14,7 +14,13 @@ function step(event: KeyboardEvent) {
 </script>
 
 <template>
-  <div role="radiogroup" aria-label="Seen as" class="flex flex-wrap gap-x-3 gap-y-0.5" data-repeats @keydown="step">
+  <div
+    role="radiogroup"
+    aria-label="Seen as"
+    class="flex gap-x-3 gap-y-0.5 max-sm:overflow-x-auto max-sm:[scrollbar-width:none] sm:flex-wrap"
+    data-repeats
+    @keydown="step"
+  >
     <button
       v-for="l in lenses"
       :key="l.id"

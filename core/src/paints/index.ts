@@ -13,7 +13,7 @@ export {
 export { meanReading, type Reading, simulatedReader } from './colourReader'
 export { behaviourInWords, codesInWords, familyInWords, paintInWords } from './inWords'
 export { type Left, millilitresLeft, readLeft } from './reading/left'
-export { type DayOrder, isOpenDay } from './reading/day'
+export { type DayOrder, isOpenDay, readDay } from './reading/day'
 export { type PaintRow, rowOfLine, type RowQuestion } from './paintRow'
 export { parseLine, type ReadLine } from './reading/parseLine'
 export { type ListedLine, parseLines, type SkippedLine } from './reading/parseLines'

@@ -20,26 +20,32 @@ export interface PaintIndex {
 }
 
 /** What a code is usually called: `quinacridone` finds PV19 also where the label says nothing of it. */
-function namesOfCode(code: string): string[] {
+export function namesOfCode(code: string): string[] {
   const variants = pigmentVariants(code)
   const held = variants.length ? variants : [pigmentByCode(code)].flatMap((p) => p ?? [])
   return held.flatMap((p) => [...p.names, p.chemistry])
 }
 
-const fold = (text: string) => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
+/** Small letters without accents: `Bleu outremér` as `bleu outremer`. */
+export const foldAccents = (text: string): string => text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase()
+
+/** How all searches read words: beginnings count, one letter in five may be wrong (never in a code), all words must fit. */
+export const SEARCHING = {
+  tokenize: (text: string): string[] => text.split(/[\s,;()/]+/).filter(Boolean),
+  processTerm: (term: string): string | null => foldAccents(term).replace(/^['"’]+|['"’]+$/g, '') || null,
+  searchOptions: {
+    prefix: true,
+    fuzzy: (term: string) => (/\d/.test(term) || term.length < 4 ? false : 0.2),
+    combineWith: 'AND' as const,
+  },
+}
 
 /** Full-text search by name, maker, code and notes, by MiniSearch: prefixes, and one letter in five may be wrong. */
 export function createPaintIndex(): PaintIndex {
   const index = new MiniSearch<IndexedPaint>({
     fields: ['name', 'maker', 'codes', 'words'],
-    tokenize: (text) => text.split(/[\s,;()/]+/).filter(Boolean),
-    processTerm: (term) => fold(term).replace(/^['"’]+|['"’]+$/g, '') || null,
-    searchOptions: {
-      boost: { name: 3, codes: 2 },
-      prefix: true,
-      fuzzy: (term) => (/\d/.test(term) || term.length < 4 ? false : 0.2),
-      combineWith: 'AND',
-    },
+    ...SEARCHING,
+    searchOptions: { ...SEARCHING.searchOptions, boost: { name: 3, codes: 2 } },
   })
   return {
     put(paint) {

@@ -15,7 +15,7 @@ import { LOADS, type RecipePaint, type RecipeQuestion } from './question'
 import { COARSE_TRIPLES, ratiosUpTo } from './grids'
 import { recipesFromPaints } from './recipesFromPaints'
 import { shortlist } from './shortlist'
-import { runs } from '../../../../tests/setup/runs'
+import { runs, seeds } from '../../../../tests/setup/runs'
 
 const USABLE = REFERENCE_PIGMENTS.filter(isPredicted)
 const paint = (i: number) => {
@@ -88,7 +88,7 @@ describe('finding recipes', () => {
     )
   }
 
-  it.each([1, 2, 3, 4, 5, 6, 7, 8])(
+  it.each(seeds(4, 8))(
     'seed %i: a colour, near or far, as well as by trying everything, within 0.1',
     (seed) => {
       const list = every(36, (seed * 5) % 36)
@@ -104,7 +104,7 @@ describe('finding recipes', () => {
     60_000,
   )
 
-  it.each([1, 2, 3])(
+  it.each(seeds(1, 3))(
     'seed %i: a paint, masstone and wash at any water, nearly as well as by trying everything',
     (seed) => {
       const list = every(31, seed * 3)

@@ -58,6 +58,31 @@ describe('the printed key', () => {
     expect(Math.abs(ends[1]! - ends[0]! - 50)).toBeLessThan(0.2)
   })
 
+  it('the palette on one page: box, names, purpose and map, as PDF, picture and drawing', async () => {
+    await app.go('/palettes/landing-tin')
+    await app.click('Details')
+    await app.click('The palette on one page')
+    await app.says('One sheet, 210 × 297 mm.')
+    const drawing = '[aria-label^="The palette on one page"]'
+    await app.happens(`document.querySelectorAll('${drawing} path').length > 60`, 'the map of what it mixes')
+    await app.happens(
+      `[...document.querySelectorAll('${drawing} text')].some((t) => t.textContent === 'French ultramarine PB29')`,
+      'its names',
+    )
+    await app.click('SVG')
+    const svg = (await app.downloaded(/^the-palette-on-one-page-landing-tin\.svg$/)).toString()
+    expect(svg).toContain('width="210mm"')
+    for (const words of ['Landing tin', 'Fits the oilskin pocket', 'PB15:3']) expect(svg).toContain(words)
+    await app.click('PNG')
+    const { width, height } = png(await app.downloaded(/^the-palette-on-one-page-landing-tin\.png$/))
+    expect(height / width).toBeCloseTo(297 / 210, 2)
+    await app.click('Save as PDF')
+    const [page] = (
+      await PDFDocument.load(await app.downloaded(/^the-palette-on-one-page-landing-tin\.pdf$/))
+    ).getPages()
+    expect(page!.getHeight() * MM).toBeCloseTo(297, 1)
+  })
+
   it('spreads a large tray over sheets, or over one larger sheet; as a list and as boxes it is folded into the lid', async () => {
     await app.go('/palettes/hut-palette/key')
     await app.choose('Paper', 'A5')

@@ -32,6 +32,9 @@ function share() {
     >
     <p class="mt-2 flex flex-wrap gap-2">
       <button type="button" class="btn" @click="share">Share as a file</button>
+      <NuxtLink class="btn" :to="`/palettes/${palette.id}/key?sheet=poster`" @click="emit('done')"
+        >The palette on one page</NuxtLink
+      >
       <NuxtLink class="btn" :to="`/students?of=palette:${palette.id}`" @click="emit('done')"
         >List for students</NuxtLink
       >

@@ -5,6 +5,7 @@ import { portionsOf } from '@juxtachrome/core/ledger'
 import { useMediaQuery } from '@vueuse/core'
 import * as z from 'zod/mini'
 import { computed, ref } from 'vue'
+import { briefInWords, useVerdict } from '~/features/verdict'
 import { useNaming } from '~/shared/words/naming'
 import { usePrintOptions } from './printOptions'
 import { usePaintNext } from './usePaintNext'
@@ -49,7 +50,8 @@ const source = computed({ get: () => chosen.value || usual(), set: (id) => (chos
 const [list, partnerSource, partnerList] = [field('list'), field('partners'), field('partnerList')]
 
 /** The palette's own step begins with its key; elsewhere there is none without a palette. */
-const firstKind = ref<string | undefined>(props.palette ? 'key' : undefined)
+const { sheet: called } = useRoute().query
+const firstKind = ref(props.palette ? (typeof called === 'string' ? called : 'key') : undefined)
 const kind = computed({
   get: () => firstKind.value ?? options.value.kind,
   set: (id) => {
@@ -58,7 +60,7 @@ const kind = computed({
   },
 })
 const definition = computed(() => sheetOf(kind.value))
-const asksFor = (what: 'partners' | 'next') => definition.value.asks?.includes(what) === true
+const asksFor = (what: 'partners' | 'next' | 'map') => definition.value.asks?.includes(what) === true
 const asked = computed({
   get: () => ({ ...options.value, kind: kind.value }),
   set: (next) => (options.value = { ...next, kind: firstKind.value ? options.value.kind : next.kind }),
@@ -79,6 +81,8 @@ const next = usePaintNext(
   () => own.value.map((p) => p.id),
   () => asksFor('next'),
 )
+/** The map of what a palette mixes, as its verdict has it. */
+const { verdict } = useVerdict(() => (asksFor('map') ? palette.value?.id : undefined))
 /** Other paints than the planned one that lie in a place, and what the planned one stands in for. */
 function also(placeId: string): string | undefined {
   if (!palette.value) return undefined
@@ -101,6 +105,8 @@ const subject = computed((): SheetSubject => ({
   next: next.card.value?.boxes ?? [],
   nameOf: name.paint,
   also,
+  ...(verdict.value?.map ? { map: verdict.value.map } : {}),
+  ...(palette.value?.brief ? { purpose: briefInWords(palette.value.brief) } : {}),
 }))
 const sheets = useSheets(() => subject.value)
 /** What is painted goes by what it is made of, so that it is found again. */

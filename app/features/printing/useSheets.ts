@@ -33,6 +33,7 @@ export function useSheets(subject: () => SheetSubject) {
     return [sheetOf(options.kind).label, palette?.name].filter(Boolean).join(': ')
   })
 
+  const isColoured = () => sheetOf(subject().options.kind).isColoured === true
   function pages(tones: Tones, colouring = subject().options.colouring): Result<Printed> | undefined {
     if (!fonts.value) return undefined
     const { measure } = fonts.value
@@ -73,7 +74,7 @@ export function useSheets(subject: () => SheetSubject) {
   const labsOf = (filling: Filling) => predicted.value.get(fillingKey(filling)) ?? []
   const tones: Tones = (filling) => labsOf(filling).map((lab) => toScreen(lab).hex)
 
-  const printed = computed(() => (subject().options.colouring === 'none' ? plain.value : pages(tones)))
+  const printed = computed(() => (subject().options.colouring === 'none' && !isColoured() ? plain.value : pages(tones)))
   const asPredicted = computed(() => pages(tones, 'full'))
   return { fonts, fontsLoaded, trouble, title, printed, asPredicted, labsOf }
 }

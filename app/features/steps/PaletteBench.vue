@@ -51,7 +51,9 @@ const findings = computed(() =>
 )
 
 const paletteId = toRef(() => props.palette.id)
-const { verdict, isStale, trouble, waiting, stop, goOn } = useVerdict(paletteId, props.step === 'choose')
+const { verdict, isStale, trouble, waiting, stop, goOn } = useVerdict(() =>
+  props.step === 'choose' ? paletteId.value : undefined,
+)
 const lens = ref(LENSES[0]!.id)
 const seen = computed(() => {
   const through = LENSES.find((l) => l.id === lens.value)?.seen

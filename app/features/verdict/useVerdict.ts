@@ -1,5 +1,5 @@
 import type { Assessment } from '@juxtachrome/core/choosing'
-import { ref, shallowRef, type Ref } from 'vue'
+import { ref, shallowRef, toValue, type MaybeRefOrGetter } from 'vue'
 import { useMixtureIndexes } from '~/shared/questions/useMixtureIndexes'
 import { useSession } from '~/shared/questions/useSession'
 
@@ -7,13 +7,18 @@ import { useSession } from '~/shared/questions/useSession'
 const last = new Map<string, Assessment>()
 
 /** The verdict of a palette as it follows every change, with what is still being worked out for it; none where none is wanted. */
-export function useVerdict(paletteId: Readonly<Ref<string>>, isWanted = true) {
+export function useVerdict(paletteId: MaybeRefOrGetter<string | undefined>) {
   const indexes = useMixtureIndexes()
   const verdict = shallowRef<Assessment>()
   const isStale = ref(false)
-  const { trouble } = useSession('assessPalette', () => (isWanted ? { paletteId: paletteId.value } : undefined), {
+  const wanted = () => toValue(paletteId)
+  const asked = () => {
+    const id = wanted()
+    return id === undefined ? undefined : { paletteId: id }
+  }
+  const { trouble } = useSession('assessPalette', asked, {
     begins: () => {
-      verdict.value = isWanted ? last.get(paletteId.value) : undefined
+      verdict.value = last.get(wanted() ?? '')
       isStale.value = verdict.value !== undefined
     },
     progress: ({ soFar }) => {
@@ -24,7 +29,7 @@ export function useVerdict(paletteId: Readonly<Ref<string>>, isWanted = true) {
     answer: (value) => {
       verdict.value = value
       isStale.value = false
-      last.set(paletteId.value, value)
+      last.set(wanted() ?? '', value)
     },
   })
 

@@ -9,6 +9,7 @@ export { layList, type ListEntry } from './layList'
 export { layBoxLabels, layUndersides } from './layLabels'
 export { type CardBox, layNext, nextInWords } from './layNext'
 export { layPartners } from './layPartners'
+export { layPoster } from './layPoster'
 export { FADE_LOOKS, layDilutions, layFadeTest, layValues } from './layScales'
 export { layTriangle, layWheel, WHEEL_STEPS, type WheelSteps } from './layWheel'
 export {

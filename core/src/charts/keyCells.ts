@@ -1,7 +1,9 @@
 import type { Box } from '../arranging/geometry'
 import type { Paint } from '../documents/paint'
 import type { Palette, PlaceShape } from '../documents/palette'
+import { planAt } from '../documents/plan'
 import { propertiesOf } from '../paints/properties'
+import { toldApart } from '../paints/toldApart'
 import { edgeOf } from './boxes'
 import { heightOf, lettered, SMALLEST, type Line } from './lettering'
 import { tonesIn, type Colouring, type Mark, type Measure, type PaintedBox, type Tones } from './marks'
@@ -54,6 +56,24 @@ export interface KeyCell {
   /** A paint that is kept a place for, in words. */
   note?: string
   also?: string
+}
+
+/** Every place of a palette in its own order, empties kept; paints of one name are told apart by their makers. */
+export function cellsOf(palette: Palette, paints: KeyQuestion['paints'], also?: KeyQuestion['also']): KeyCell[] {
+  const planned = palette.holder.places.flatMap(({ id }) => paints.get(planAt(palette, id)?.paintId ?? '') ?? [])
+  const called = toldApart(planned)
+  return palette.holder.places.map(({ id, shape }): KeyCell => {
+    const plan = planAt(palette, id)
+    const paint = paints.get(plan?.paintId ?? '')
+    const other = also?.(id)
+    return {
+      placeId: id,
+      shape,
+      ...(paint ? { paint, name: called(paint) } : {}),
+      ...(plan?.reserved === undefined ? {} : { note: plan.reserved }),
+      ...(other ? { also: other } : {}),
+    }
+  })
 }
 
 export const boxOfPaint = ({ placeId, paint, name }: KeyCell, box: Box, round = false): PaintedBox => ({

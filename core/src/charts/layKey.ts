@@ -1,9 +1,7 @@
-import { planAt } from '../documents/plan'
-import { toldApart } from '../paints/toldApart'
 import { fail, ok, type Result } from '../result'
 import { problemOfBox } from './boxes'
 import { asItLies } from './keyAsItLies'
-import type { KeyCell, KeyLook, KeyQuestion } from './keyCells'
+import { cellsOf, type KeyLook, type KeyQuestion } from './keyCells'
 import { inRows } from './keyInRows'
 import { moved, movedBox, type Laid } from './marks'
 
@@ -25,20 +23,7 @@ export function layKey(asked: KeyQuestion): Result<Laid> {
     return fail('bad-lid', 'The inside of a lid is at least 30 mm long and wide.')
   const problem = problemOfBox(look.box)
   if (problem) return problem
-  const planned = palette.holder.places.flatMap(({ id }) => paints.get(planAt(palette, id)?.paintId ?? '') ?? [])
-  const called = toldApart(planned)
-  const cells = palette.holder.places.map(({ id, shape }): KeyCell => {
-    const plan = planAt(palette, id)
-    const paint = paints.get(plan?.paintId ?? '')
-    const other = also?.(id)
-    return {
-      placeId: id,
-      shape,
-      ...(paint ? { paint, name: called(paint) } : {}),
-      ...(plan?.reserved === undefined ? {} : { note: plan.reserved }),
-      ...(other ? { also: other } : {}),
-    }
-  })
+  const cells = cellsOf(palette, paints, also)
   if (!cells.some((c) => c.paint))
     return fail('nothing-planned', 'Plan some paints first: a key names what lies where.')
   const laid = look.form === 'as the palette lies' ? asItLies(cells, question) : inRows(cells, question)

@@ -7,6 +7,7 @@ import { fade } from './fade'
 import { key } from './key'
 import { next } from './next'
 import { partners } from './partners'
+import { poster } from './poster'
 import type { SheetDefinition } from './sheet'
 import { triangle } from './triangle'
 import { undersides } from './undersides'
@@ -16,6 +17,7 @@ import { wheel } from './wheel'
 /** What can be printed, in the order in which it is offered. A new kind is a file of its own and a name here. */
 export const SHEETS: readonly SheetDefinition[] = [
   key,
+  poster,
   chart,
   partners,
   next,

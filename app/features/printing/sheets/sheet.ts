@@ -13,6 +13,10 @@ export interface SheetSubject {
   /** What was found worth painting out next. */
   next?: readonly CardBox[]
   nameOf?: (paintId: string) => string
+  /** What the palette mixes, by cell of the lattice, where the verdict knows it. */
+  map?: readonly number[]
+  /** What the palette is for, in words. */
+  purpose?: string
   /** What else is to be said of a place. */
   also?: (placeId: string) => string | undefined
 }
@@ -37,9 +41,11 @@ export interface SheetDefinition {
   /** What is asked of it: numbers, ticks, and what only few kinds ask. */
   numbers: (options: PrintOptions) => readonly NumberAsked[]
   ticks?: readonly TickAsked[]
-  asks?: readonly ('form' | 'steps' | 'partners' | 'next')[]
+  asks?: readonly ('form' | 'steps' | 'partners' | 'next' | 'map')[]
   /** Labels are cut out and stuck on: nothing in them is painted. */
   isLabel?: boolean
+  /** Looked at and not painted: always in full colour. */
+  isColoured?: boolean
   /** The next days on which something is to be looked at can go into a calendar. */
   hasDays?: boolean
   /** What was photographed can be ranked by eye. */

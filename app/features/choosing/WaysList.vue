@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Guide, GuideState, Palette } from '@juxtachrome/core/documents'
+import type { Guide, GuideCall, GuideState, Palette } from '@juxtachrome/core/documents'
 import { READY_GUIDES, WAYS } from '@juxtachrome/core/choosing'
 import { nameOfSubject } from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
@@ -8,6 +8,7 @@ import { copied } from '~/shared/words/copied'
 import type { ChoosePanel } from './choosePanels'
 import { useGuideCommands } from './commands'
 import { readGuides, saveGuides } from './guideFiles'
+import MethodPicture from './MethodPicture.vue'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useCollection } from '~/stores/collection'
 import FileButton from '~/shared/ui/FileButton.vue'
@@ -42,10 +43,10 @@ async function begin({ subject, ...guide }: Start) {
   emit('begun')
 }
 const ways = computed(() =>
-  WAYS.map((way) => ({
-    ...way,
-    begin: () => begin({ way: way.id, name: way.name, calls: way.calls({ places: places.value }) }),
-  })),
+  WAYS.map((way) => {
+    const calls = way.calls({ places: places.value })
+    return { ...way, made: calls, begin: () => begin({ way: way.id, name: way.name, calls }) }
+  }),
 )
 const PANELS = [
   {
@@ -100,6 +101,10 @@ const PANELS = [
 const ready = computed(() =>
   [...READY_GUIDES].sort((p, q) => Math.abs(p.places - places.value) - Math.abs(q.places - places.value)),
 )
+const howMany = (calls: readonly GuideCall[]) => {
+  const sum = calls.reduce((n, c) => n + c.quota, 0)
+  return `${counted(calls.length, 'call')} for ${counted(sum, 'paint')}`
+}
 const beginOwn = (guide: Guide) => begin({ way: 'own', name: guide.name, calls: guide.calls })
 const trouble = ref('')
 async function take(file: File) {
@@ -115,21 +120,22 @@ async function take(file: File) {
     <p class="hint mb-2 text-sm">
       Every method starts from the palette as it is. You can leave it and take it up again.
     </p>
-    <ul>
-      <li v-for="way in [...ways, ...PANELS]" :key="way.id" class="border-t border-line">
+    <ul class="space-y-2">
+      <li v-for="way in [...ways, ...PANELS]" :key="way.id" class="panel px-2 py-1.5">
         <button
-          class="flex min-h-9 w-full flex-col justify-center py-1 text-left"
+          class="flex min-h-9 w-full flex-col justify-center text-left"
           :aria-expanded="opened === way.id"
           :aria-label="way.name"
           @click="opened = opened === way.id ? undefined : way.id"
         >
-          <span class="font-medium">{{ way.name }}</span><span
-            v-if="opened !== way.id"
-            class="hint line-clamp-2 text-sm leading-snug"
-            >{{ way.goodFor }}</span
-          >
+          <span class="font-medium">{{ way.name }}</span>
+          <template v-if="'made' in way">
+            <MethodPicture :palette="palette" :calls="way.made" />
+            <span class="hint text-[13px]">{{ howMany(way.made) }}</span>
+          </template>
+          <span v-if="opened !== way.id" class="hint line-clamp-2 text-sm leading-snug">{{ way.goodFor }}</span>
         </button>
-        <div v-if="opened === way.id" class="pb-3 text-sm">
+        <div v-if="opened === way.id" class="pb-1 text-sm">
           <p>{{ way.goodFor }}</p>
           <p class="hint mt-1">{{ way.costs }}</p>
           <button
@@ -142,35 +148,37 @@ async function take(file: File) {
         </div>
       </li>
     </ul>
-    <h3 class="mt-4">Guides by number of places</h3>
-    <p class="hint text-sm">
-      In families and leans; those nearest to this palette’s {{ counted(places, 'place') }} first.
+    <h3 class="mt-4">Methods by number of places</h3>
+    <p class="hint mb-1 text-sm">
+      In families and leans; those nearest to this palette’s {{ counted(places, 'place') }} first. Each picture is made
+      from your paints.
     </p>
-    <ul>
+    <ul class="space-y-2">
       <li
         v-for="guide in ready"
         :key="guide.id"
-        class="flex min-h-9 items-center gap-2 border-t border-line"
+        class="panel px-2 py-1.5"
         :title="guide.calls.map((c) => `${c.quota > 1 ? `${c.quota} × ` : ''}${c.words}`).join('; ')"
       >
-        <span class="min-w-0 grow leading-tight"
-          >{{ guide.name
-          }}<span class="hint block text-[13px]"
-            >{{ counted(guide.places, 'paint') }}{{ guide.subject ? `, ${nameOfSubject(guide.subject)}` : '' }}</span
-          ></span
+        <span class="flex min-h-9 items-center gap-2">
+          <span class="min-w-0 grow leading-tight font-medium">{{ guide.name }}</span>
+          <button
+            class="btn btn-quiet"
+            :aria-label="`Begin: ${guide.name}`"
+            @click="begin({ way: 'ready', name: guide.name, calls: guide.calls, subject: guide.subject })"
+          >
+            Begin
+          </button>
+        </span>
+        <MethodPicture :palette="palette" :calls="guide.calls" />
+        <span class="hint block text-[13px]"
+          >{{ counted(guide.places, 'paint') }}{{ guide.subject ? `, for ${nameOfSubject(guide.subject)}` : '' }}</span
         >
-        <button
-          class="btn btn-quiet"
-          :aria-label="`Begin: ${guide.name}`"
-          @click="begin({ way: 'ready', name: guide.name, calls: guide.calls, subject: guide.subject })"
-        >
-          Begin
-        </button>
       </li>
     </ul>
-    <h3 class="mt-4">Guides of your own</h3>
+    <h3 class="mt-4">Methods of your own</h3>
     <p v-if="collection.guides.length === 0" class="hint text-sm">
-      Begin any way, edit its calls, and keep it under a name.
+      Begin any method, change its calls, and keep it under a name.
     </p>
     <ul v-else>
       <li
@@ -187,7 +195,7 @@ async function take(file: File) {
     </ul>
     <div class="mt-2 flex flex-wrap gap-2">
       <button v-if="collection.guides.length" class="btn" @click="saveGuides(collection.guides)">Export them</button>
-      <FileButton label="Import guides" accept=".json,application/json" @choose="take" />
+      <FileButton label="Import methods" accept=".json,application/json" @choose="take" />
     </div>
     <Refusal v-if="trouble" class="mt-1" :says="trouble" />
   </section>

@@ -1,9 +1,8 @@
 import { type Palette, plannedPaints } from '@juxtachrome/core/documents'
 import { guideCalls, rankCall, type Bringing, type Candidate } from '@juxtachrome/core/choosing'
-import { isUsable } from '@juxtachrome/core/documents'
-import { supplyOf } from '@juxtachrome/core/order'
 import { computed, ref, watch, type Ref } from 'vue'
 import { useCollection } from '~/stores/collection'
+import { useEvidence } from './useEvidence'
 
 /** A guide as it stands for a palette: its calls, the one that is looked at, and who answers that. */
 export function useGuide(palette: Readonly<Ref<Palette>>, gains: Readonly<Ref<readonly Bringing[] | undefined>>) {
@@ -22,24 +21,14 @@ export function useGuide(palette: Readonly<Ref<Palette>>, gains: Readonly<Ref<re
     },
     { immediate: true },
   )
-  const elsewhere = computed(() => {
-    const counts = new Map<string, number>()
-    for (const other of collection.palettes)
-      if (other.id !== palette.value.id)
-        for (const id of plannedPaints(other)) counts.set(id, (counts.get(id) ?? 0) + 1)
-    return counts
-  })
+  const evidence = useEvidence(palette)
   const candidates = computed((): Candidate[] => {
     if (!open.value) return []
     return rankCall(open.value.call, collection.paints, {
       planned: here.value,
       ...(palette.value.brief ? { brief: palette.value.brief } : {}),
       ...(gains.value ? { gains: new Map(gains.value.map((g) => [g.paintId, g])) } : {}),
-      evidence: (id) => ({
-        items: collection.itemsOf(id).filter(isUsable).length,
-        supply: supplyOf(collection.itemsOf(id)),
-        palettes: elsewhere.value.get(id) ?? 0,
-      }),
+      evidence,
     })
   })
   return { calls, open, openId, candidates }

@@ -75,7 +75,7 @@ export const ABOUT_SCREENS: Readonly<Record<string, AboutScreen>> = {
   '/palettes/arrange': {
     title: 'Arrange',
     sentences: [
-      'Here the paints find their places: by an order of a school of painting, by your own wishes, or by hand.',
+      'Here the paints find their places: in an order that painters use, by your own wishes, or by hand.',
       'Lock what must stay, choose an order, and see how well each wish is met before you take it.',
       'Each place says why its paint lies there; the fewest moves from pan to pan are listed.',
     ],

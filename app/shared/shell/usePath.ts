@@ -18,7 +18,7 @@ export function usePath() {
     return [
       { words: 'Log what you own', to: '/paints?add=list', isDone: collection.paints.length > 0 },
       { words: 'Make a palette', to: '/palettes?new=1', isDone: palette !== undefined },
-      { words: 'Choose its paints, by a way or one by one', to: at('choose'), isDone: planned > 1 },
+      { words: 'Choose its paints, with a method or one by one', to: at('choose'), isDone: planned > 1 },
       { words: 'Arrange them, well by well', to: at('arrange'), isDone: isFilled },
       { words: 'Fill it', to: at('filling'), isDone: isFilled },
       { words: 'Print its key', to: at('key'), isDone: collection.ledger.whole.paintedFrom().length > 0 },

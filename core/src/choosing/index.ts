@@ -26,6 +26,7 @@ export {
   type RankContext,
   READY_GUIDES,
   type ReadyGuide,
+  sketchOf,
   reduceSteps,
   type ReduceStep,
   taking,

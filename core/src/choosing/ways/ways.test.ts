@@ -9,6 +9,7 @@ import { rankCall, type RankContext } from './rank'
 import { READY_GUIDES } from './readyGuides'
 import { WAYS } from './index'
 import { wantsOf } from './shorthand'
+import { sketchOf } from './sketch'
 import { wheelSteps } from './wheel'
 import { SUBJECTS } from '../../reach/subjects'
 
@@ -222,5 +223,30 @@ describe('what was said to a guide', () => {
     const said = passing(taking(guide, 'one', 'constructor'), '__proto__', 'a')
     expect(GuideState.safeParse(said).success).toBe(true)
     expect(guideCalls(said, [paint('PY3', { id: 'constructor' })])[0]!.took).toEqual(['constructor'])
+  })
+})
+
+describe('a picture of a method from a drawer', () => {
+  const sketch = (words: readonly string[], drawer = DRAWER) =>
+    sketchOf(
+      words.map((w, i) => ({ ...callOf(w), id: `c${i}` })),
+      drawer,
+      { evidence: context().evidence },
+    ).map((p) => p.id)
+
+  it('takes the first answer to each call, none twice, and nothing where nobody answers', () => {
+    expect(sketch(['cool yellow', 'warm red', 'blue leaning violet'])).toEqual(['PY3', 'PR254', 'PB29'])
+    expect(sketch(['white', 'white'])).toEqual(['PW6'])
+    expect(sketch(['cool yellow'], [paint('PB29')])).toEqual([])
+  })
+
+  it('is what ranking says call by call, for every method', () => {
+    for (const way of WAYS) {
+      const calls = way.calls({ places: 12 })
+      const ids = sketchOf(calls, DRAWER, { evidence: context().evidence }).map((p) => p.id)
+      expect(new Set(ids).size, way.name).toBe(ids.length)
+      expect(ids.length, way.name).toBeLessThanOrEqual(calls.reduce((n, c) => n + c.quota, 0))
+      expect(ids.length, way.name).toBeGreaterThan(2)
+    }
   })
 })

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { sketchOf } from '@juxtachrome/core/choosing'
+import { isUsable, type GuideCall, type Palette } from '@juxtachrome/core/documents'
+import { computed, ref } from 'vue'
+import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import { useSeen } from '~/shared/ui/useSeen'
+import { useCollection } from '~/stores/collection'
+import { useEvidence } from './useEvidence'
+
+/** A small palette made by a method from this collection; worked out when it comes into sight. */
+const props = defineProps<{ palette: Palette; calls: readonly GuideCall[] }>()
+const collection = useCollection()
+const evidence = useEvidence(() => props.palette)
+const root = ref<HTMLElement>()
+const seen = useSeen(root)
+const paints = computed(() => {
+  if (!seen.value) return []
+  const owned = collection.paints.filter((p) => collection.itemsOf(p.id).some(isUsable))
+  const { brief } = props.palette
+  return sketchOf(props.calls, owned, { evidence, ...(brief ? { brief } : {}) })
+})
+const places = computed(() => props.calls.reduce((sum, c) => sum + c.quota, 0))
+const label = computed(() => `Made from your paints: ${paints.value.map((p) => collection.called(p)).join(', ')}`)
+</script>
+
+<template>
+  <span ref="root" class="my-1 flex h-7 w-full" role="img" :aria-label="label">
+    <PaintSwatch
+      v-for="p in paints"
+      :key="p.id"
+      :paint="p"
+      direction="to bottom"
+      class="max-w-8 min-w-0 grow"
+      :title="collection.called(p)"
+    />
+    <!-- places for which the collection has nothing stay empty -->
+    <span
+      v-for="n in Math.max(0, places - paints.length)"
+      :key="n"
+      class="max-w-8 min-w-0 grow border border-dashed border-line"
+    />
+  </span>
+</template>

@@ -15,7 +15,7 @@ const { NINETY } = await load('/core/tests/judgement/collections.ts')
 const { BAD_PALETTES, judged } = await load('/core/tests/judgement/palettes.ts')
 const { STAND_INS, standInsFor, named } = await load('/core/tests/judgement/standins.ts')
 const { STUDENT_LISTS } = await load('/core/tests/judgement/students.ts')
-const { READY_GUIDES } = await load('/core/src/choosing/index.ts')
+const { READY_METHODS } = await load('/core/src/choosing/index.ts')
 const { linesOfGuide } = await load('/core/src/formats/studentLines.ts')
 const { supplyOf } = await load('/core/src/order/index.ts')
 const { buildDemo } = await load('/server/demo/build.ts')
@@ -57,7 +57,7 @@ const standIns = STAND_INS.map(({ of, first }) => {
   return `| ${of} | ${first.join(', ')} | ${found[0]} | ${tick(first.includes(found[0]))} | ${found.slice(1, 4).join(', ')} |`
 })
 const students = STUDENT_LISTS.flatMap(([name, acceptable]) => {
-  const lines = linesOfGuide(READY_GUIDES.find((g) => g.name === name))
+  const lines = linesOfGuide(READY_METHODS.find((g) => g.name === name))
   return acceptable.split('|').map((codes, i) => {
     const is = lines[i].pigments[0]
     return `| ${name} | ${lines[i].name} | ${codes} | ${is} | ${tick(codes.split(' ').includes(is))} |`

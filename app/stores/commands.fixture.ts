@@ -151,9 +151,9 @@ export const ACTS: Act[] = [
     () => useCollection().holders.length === demo.holders.length + 1,
   ],
   [
-    'a guide',
+    'a method of one’s own',
     () => useGuideCommands().save('Three', []),
-    /^kept the guide Three$/,
+    /^kept the method Three$/,
     () => useCollection().guides.some((g) => g.name === 'Three'),
   ],
   [

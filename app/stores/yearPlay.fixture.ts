@@ -171,7 +171,7 @@ export class Year {
         this.#note({ do: 'lay', pans: [pan], where: 'master set' }, () =>
           filling.stow([{ vesselId: pan }], { kind: 'master set' }, today),
         )
-        return `laid ${pan} into the master set`
+        return `laid ${pan} among the loose pans`
       }
       case 10: {
         const at = this.#spot()

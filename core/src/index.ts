@@ -22,6 +22,6 @@ export {
 export { arrangePalette, explainArrangement, HOLDERS, planMoves } from './arranging'
 export { readCollection, readSpectra, writeCollection } from './formats'
 export { createPaintIndex } from './paints/search'
-export { assessPalette, choosePalette, coverOf, guideCalls, rankCall, suggestChange, wantsOf } from './choosing'
+export { assessPalette, choosePalette, coverOf, callsOfGuide, rankCall, suggestChange, wantsOf } from './choosing'
 export { extractTargets, mixtureIndex } from './reach'
 export { findStandIns, identifyPaint, searchStandIns, soughtOf, substitutePalette } from './standins'

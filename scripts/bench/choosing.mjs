@@ -7,7 +7,7 @@ const NEAR = 5
 /** Who of 300 paints answers a call, with all reasons. */
 function benchCalls(core) {
   const paints = manyPaints(300).map((p) => ({ ...p, wash: { ...p.masstone, L: Math.min(99, p.masstone.L + 25) } }))
-  const calls = core.WAYS.flatMap((way) => way.calls({ places: 24 }))
+  const calls = core.METHODS.flatMap((way) => way.calls({ places: 24 }))
   const context = {
     planned: paints.slice(0, 12),
     gains: new Map(paints.map((p) => [p.id, { paintId: p.id, reach: 0.01, worth: 0.01 }])),

@@ -14,7 +14,7 @@ import {
   ownVesselOf,
 } from '@juxtachrome/core/documents'
 import { HOLDERS } from '@juxtachrome/core/arranging'
-import { callsOf, WAYS } from '@juxtachrome/core/choosing'
+import { callsOf, METHODS } from '@juxtachrome/core/choosing'
 import { dryingDays } from '@juxtachrome/core/filling'
 import { DEMO_APART, DEMO_BLENDS, DEMO_BOXES } from './boxes'
 import { noted } from './collecting'
@@ -107,7 +107,7 @@ export function buildDemo(today: string): Documents {
 /** The palette that is being chosen by a way. */
 const GUIDED = 'boat-tray'
 function guided(palette: Palette): Palette {
-  const way = WAYS.find((w) => w.id === 'wheel')!
+  const way = METHODS.find((w) => w.id === 'wheel')!
   const calls = way.calls({ places: palette.holder.places.length })
   return { ...palette, guide: { way: way.id, name: way.name, calls, said: [] } }
 }

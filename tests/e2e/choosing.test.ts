@@ -5,13 +5,13 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App, Key } from './app'
 import { violationsOf } from './access/screens'
 import { png } from './png'
-import { reckoned, waysIn } from './waysOfChoosing'
+import { reckoned, methodsIn } from './methodsOfChoosing'
 
 let app: App
-let ways: ReturnType<typeof waysIn>
+let ways: ReturnType<typeof methodsIn>
 beforeAll(async () => {
   app = await App.open('/palettes/landing-tin/choose', { reckons: true })
-  ways = waysIn(app)
+  ways = methodsIn(app)
   await reckoned(app)
 })
 afterAll(() => app.close())
@@ -66,9 +66,9 @@ describe('what is reckoned', () => {
     await app.until(async () => (await ways.left()) < 12, 'what is owned to be taken')
   })
 
-  it('takes paints of a master set along, and leaves them behind', async () => {
+  it('takes paints of a larger palette along, and leaves them behind', async () => {
     await ways.newTin('Trip tin')
-    await ways.begin('From a master set')
+    await ways.begin('From a larger palette')
     const along = await app.find('button[aria-label$=" along"]')
     const name = (await along.getAttribute('aria-label'))!.slice(5, -6)
     await along.click()
@@ -224,7 +224,7 @@ describe('axe finds nothing', () => {
     'Fill the remaining places best',
     'Reduce',
     'From a list',
-    'From a master set',
+    'From a larger palette',
     'Head to head',
     'A limited few',
     'Versions',

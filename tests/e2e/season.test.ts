@@ -115,7 +115,7 @@ describe('a filling', () => {
     await app.says('Nothing of that kind was recorded.')
     await app.click('Show all')
     await app.choose('What', 'laid elsewhere')
-    await app.says('into the master set')
+    await app.says('among the loose pans')
     await app.choose('What', 'fillings')
     const before = await app.text('[role="status"]')
     await (await app.find('[aria-label^="Strike out: Filled"]')).click()
@@ -127,7 +127,7 @@ describe('a filling', () => {
 })
 
 describe('loose pans', () => {
-  it('a trip’s pans come out of the master set in one step, and go back', async () => {
+  it('a trip’s pans come out of the loose pans in one step, and go back', async () => {
     await app.visit('/palettes/skerry-case/fill')
     await app.click('Take 2 pans out of the loose ones')
     await app.until(async () => (await app.placeSays('A4')).includes('filled'), 'the cobalt blue')
@@ -152,11 +152,11 @@ describe('loose pans', () => {
     await app.click('Lay them there')
     await app.says('Tin “winter”')
     await app.type('How many', '0')
-    await app.click('Add them to the master set')
+    await app.click('Add them to the loose pans')
     await app.says('Between 1 and 100 pans.')
     await app.type('How many', '3')
     await app.type('Written under them', 'N')
-    await app.click('Add them to the master set')
+    await app.click('Add them to the loose pans')
     await app.says('the pan “N 3”')
     const line = await app.driver.findElement(By.xpath('//li[contains(., "the pan “N 3”")]'))
     await line.findElement(By.css('summary')).click()
@@ -166,7 +166,7 @@ describe('loose pans', () => {
     await select.findElement(By.xpath('./option[starts-with(., "Viridian")]')).click()
     await line.findElement(By.xpath('.//button[normalize-space()="Filled today"]')).click()
     await app.happens(
-      `/Viridian/.test(document.querySelector('section[aria-label="Master set"]').innerText)`,
+      `/Viridian/.test(document.querySelector('section[aria-label="Among the loose pans"]').innerText)`,
       'Viridian',
     )
     await line.findElement(By.linkText('All of it in the ledger')).click()

@@ -16,10 +16,10 @@ const emit = defineEmits<{ taken: [] }>()
 const commands = usePaletteCommands()
 const AS_IT_IS = 'as it is'
 const STILL = new Map<string, never>()
-const { schools } = props.blending
+const { orders } = props.blending
 const choices = computed(() => [
   { id: AS_IT_IS, text: AS_IT_IS },
-  ...schools.value.map((s) => ({ id: s.key, text: s.label })),
+  ...orders.value.map((s) => ({ id: s.key, text: s.label })),
 ])
 const sides = [sideOf('Left', AS_IT_IS), sideOf('Right', 'wheel'), sideOf('Third', 'clean'), sideOf('Fourth', 'across')]
 const count = ref(2)
@@ -27,14 +27,14 @@ const shown = computed(() => sides.slice(0, count.value))
 
 function sideOf(name: string, first: string) {
   const choice = ref(first)
-  const school = computed(() => schools.value.find((s) => s.key === choice.value))
-  const blend = computed(() => school.value?.blend)
-  return { name, choice, school, ...useArrangement(() => props.palette, blend) }
+  const order = computed(() => orders.value.find((s) => s.key === choice.value))
+  const blend = computed(() => order.value?.blend)
+  return { name, choice, order, ...useArrangement(() => props.palette, blend) }
 }
-function take({ arrangement, school, isFresh }: (typeof sides)[number]) {
+function take({ arrangement, order, isFresh }: (typeof sides)[number]) {
   // an answer on the way, or of another plan, is not taken
-  if (!arrangement.value || !school.value || !isFresh()) return
-  commands.takeArrangement(props.palette, arrangement.value, school.value.label)
+  if (!arrangement.value || !order.value || !isFresh()) return
+  commands.takeArrangement(props.palette, arrangement.value, order.value.label)
   for (const s of sides) s.choice.value = AS_IT_IS
   emit('taken')
 }
@@ -58,7 +58,7 @@ const about = ({ moved, scores }: Arranged) =>
         <button
           class="btn"
           :class="i === 1 ? 'btn-primary' : ''"
-          :disabled="!side.school.value || !side.arrangement.value?.moved.length || !side.isFresh()"
+          :disabled="!side.order.value || !side.arrangement.value?.moved.length || !side.isFresh()"
           @click="take(side)"
         >
           Take this one
@@ -70,12 +70,12 @@ const about = ({ moved, scores }: Arranged) =>
         :state="STILL"
         :today="today"
         :changed="side.arrangement.value.moved"
-        :label="`${side.name}: ${side.school.value?.label ?? AS_IT_IS}`"
+        :label="`${side.name}: ${side.order.value?.label ?? AS_IT_IS}`"
         still
       />
       <Refusal v-if="side.trouble.value" class="mt-2" :says="side.trouble.value" />
       <p v-else-if="side.arrangement.value" class="hint mt-2">
-        {{ side.school.value ? about(side.arrangement.value) : 'The plan as it stands.' }}
+        {{ side.order.value ? about(side.arrangement.value) : 'The plan as it stands.' }}
       </p>
     </section>
     <p v-if="count < 4" class="xl:col-span-2">

@@ -8,7 +8,7 @@ import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 /** Schools of arranging, alone or blended, with how well each wish is met. */
 const props = defineProps<{ blending: ReturnType<typeof useBlend>; scores: readonly WishScore[] }>()
-const { blend, schools, chosen, weigh, keep, forget, take } = props.blending
+const { blend, orders, chosen, weigh, keep, forget, take } = props.blending
 const scoreOf = computed(() => new Map(props.scores.map((s) => [s.wish, s.score])))
 const name = ref('')
 const trouble = ref('')
@@ -32,7 +32,7 @@ const others = computed(() => ARRANGE_WISHES.filter((w) => !counted.value.has(w.
     <h2 tabindex="-1">How it should lie</h2>
     <ChoiceGroup label="Order" class="mt-1 flex flex-wrap gap-1">
       <button
-        v-for="s in schools"
+        v-for="s in orders"
         :key="s.key"
         class="choice"
         :aria-pressed="chosen?.key === s.key"

@@ -14,8 +14,8 @@ export function useBlendCommands() {
       const change = before
         ? updated('blends', before, { ...before, blend: { ...blend } })
         : added('blends', { id: nanoid(12), v: 1, name, blend: { ...blend } })
-      undo.commit(`kept ${name} as a way of arranging`, [change])
+      undo.commit(`kept ${name} as an order`, [change])
     },
-    forget: (blend: KeptBlend) => undo.commit(`forgot ${blend.name} as a way of arranging`, [removed('blends', blend)]),
+    forget: (blend: KeptBlend) => undo.commit(`forgot ${blend.name} as an order`, [removed('blends', blend)]),
   }
 }

@@ -9,7 +9,7 @@ const Weights = z.record(z.string(), z.number().check(z.gte(0), z.lte(1)))
 /** Where ways of one's own were kept before they became part of the collection. */
 const Earlier = z.array(z.object({ name: z.string().check(z.maxLength(60)), blend: Weights }))
 
-/** What matters in arranging: a school, or a blend of one's own, kept in the collection under a name. */
+/** What matters in arranging: a order, or a blend of one's own, kept in the collection under a name. */
 export function useBlend() {
   const collection = useCollection()
   const commands = useBlendCommands()
@@ -19,17 +19,17 @@ export function useBlend() {
     if (name.trim() && !collection.blends.some((b) => b.name === name.trim())) commands.keep(name.trim(), weights)
   if (earlier.value.length) earlier.value = []
   const isSame = (other: Blend) => ARRANGE_WISHES.every((w) => (other[w.id] ?? 0) === (blend.value[w.id] ?? 0))
-  const schools = computed(() => [
+  const orders = computed(() => [
     ...ARRANGE_PRESETS.map((p) => ({ key: p.id, label: p.label, blend: p.blend, own: undefined })),
     ...collection.blends.map((own) => ({ key: `own ${own.id}`, label: own.name, blend: own.blend as Blend, own })),
   ])
-  const chosen = computed(() => schools.value.find((s) => isSame(s.blend)))
+  const chosen = computed(() => orders.value.find((s) => isSame(s.blend)))
   function weigh(wish: string, weight: number) {
     blend.value = { ...blend.value, [wish]: weight }
   }
   return {
     blend,
-    schools,
+    orders,
     chosen,
     weigh,
     keep: (name: string) => commands.keep(name, blend.value),

@@ -14,7 +14,7 @@ import type { Redraw } from './commands'
 import type { BoxAct } from '~/shared/keys/boxKeys'
 
 const FAR_ENOUGH = 4
-const WAYS: Partial<Record<BoxAct, readonly [number, number]>> = {
+const METHODS: Partial<Record<BoxAct, readonly [number, number]>> = {
   left: [-1, 0],
   right: [1, 0],
   up: [0, -1],
@@ -110,7 +110,7 @@ export function useBoxDrawing(holder: () => Holder, redraw: Redraw) {
   }
 
   function perform(did: BoxAct, key: ThingKey, step: number) {
-    const way = WAYS[did]
+    const way = METHODS[did]
     if (way) {
       if (!chosen.value.includes(key)) choose([key])
       act.move(way[0] * step, way[1] * step)

@@ -10,7 +10,7 @@ import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import { usePreferences } from '~/stores/preferences'
 import CandidateRow from './CandidateRow.vue'
-import WayPanel from '~/shared/ui/WayPanel.vue'
+import MethodPanel from '~/shared/ui/MethodPanel.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 /** Fills the free places by reckoning: a good choice first, then better ones, then how far from the best it may be. */
@@ -55,7 +55,7 @@ function take() {
 </script>
 
 <template>
-  <WayPanel title="Fill the remaining places best" @leave="emit('leave')">
+  <MethodPanel title="Fill the remaining places best" @leave="emit('leave')">
     <p v-if="!isReady" class="hint mb-2">
       What the collection mixes is still being worked out: see the verdict. Then it can be begun.
     </p>
@@ -112,5 +112,5 @@ function take() {
         <button class="btn" @click="emit('leave')">None of it</button>
       </p>
     </template>
-  </WayPanel>
+  </MethodPanel>
 </template>

@@ -9,7 +9,7 @@ import ModalDialog from '~/shared/ui/ModalDialog.vue'
 import TextField from '~/shared/ui/TextField.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 
-/** The calls of a guide: order, wording, quota; what is called for follows from the words, or stays as it was. */
+/** The calls of a method: order, wording, quota; what is called for follows from the words, or stays as it was. */
 const props = defineProps<{ palette: Palette; guide: GuideState }>()
 const emit = defineEmits<{ close: [] }>()
 const commands = useGuideCommands()
@@ -81,7 +81,7 @@ function saveAs() {
 </script>
 
 <template>
-  <ModalDialog open wide title="The calls of the guide" @close="emit('close')">
+  <ModalDialog open wide title="The calls of the method" @close="emit('close')">
     <p class="hint mb-2">
       What a call asks for is read from its words: “cool yellow”, “blue leaning green”, “2 earths” are understood;
       anything else is answered by any paint. Words that come with a way keep their meaning until they are changed.
@@ -131,7 +131,7 @@ function saveAs() {
       <button class="btn" @click="emit('close')">Leave them as they were</button>
       <span class="grow" />
       <TextField v-model="name" label="Keep under the name" class="w-56" />
-      <button class="btn" @click="saveAs">Keep the guide</button>
+      <button class="btn" @click="saveAs">Keep the method</button>
     </div>
   </ModalDialog>
 </template>

@@ -9,10 +9,10 @@ import { LazyPaintDrawer } from '~/features/paints'
 import { LazyVersionsPanel } from '~/features/palettes'
 import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
-const LazyGuidePanel = defineAsyncComponent(() => import('./GuidePanel.vue'))
-const LazyWaysList = defineAsyncComponent(() => import('./WaysList.vue'))
+const LazyMethodCalls = defineAsyncComponent(() => import('./MethodCalls.vue'))
+const LazyMethodsList = defineAsyncComponent(() => import('./MethodsList.vue'))
 
-/** The left zone while choosing: the drawer as it is, or a guide through a way of choosing. */
+/** The left zone while choosing: the drawer as it is, or a method, call by call. */
 const props = defineProps<{
   palette: Palette
   planned: Set<string>
@@ -36,12 +36,12 @@ const PANELS: Record<ChoosePanel, { is: Component; given: () => Record<string, u
   best: { is: defineAsyncComponent(() => import('./BestFill.vue')), given: reckoned },
   reduce: { is: defineAsyncComponent(() => import('./ReducePanel.vue')), given: reckoned },
   list: { is: defineAsyncComponent(() => import('./ListPanel.vue')), given: alone },
-  master: { is: defineAsyncComponent(() => import('./MasterSet.vue')), given: measured },
+  master: { is: defineAsyncComponent(() => import('./LargerPalette.vue')), given: measured },
   together: { is: defineAsyncComponent(() => import('./HeadToHead.vue')), given: measured },
   few: { is: defineAsyncComponent(() => import('./LimitedFew.vue')), given: alone },
   versions: { is: LazyVersionsPanel, given: alone },
 }
-/** The list of ways, although a guide is under way: it can be taken up again from there. */
+/** The list of methods, although one is under way: it can be taken up again from there. */
 const lists = ref(false)
 async function show(what: ChoosePanel | 'ways' | 'guide') {
   panel.value = what === 'ways' || what === 'guide' ? undefined : what
@@ -82,7 +82,7 @@ async function show(what: ChoosePanel | 'ways' | 'guide') {
         @look="emit('look', $event)"
         @leave="show('guide')"
       />
-      <LazyGuidePanel
+      <LazyMethodCalls
         v-else-if="palette.guide && !lists"
         :palette="palette"
         :verdict="verdict"
@@ -93,7 +93,7 @@ async function show(what: ChoosePanel | 'ways' | 'guide') {
       />
       <template v-else>
         <button v-if="palette.guide" class="btn mb-2" @click="show('guide')">Back to {{ palette.guide.name }}</button>
-        <LazyWaysList :palette="palette" @pick="show" @begun="show('guide')" />
+        <LazyMethodsList :palette="palette" @pick="show" @begun="show('guide')" />
       </template>
     </div>
   </div>

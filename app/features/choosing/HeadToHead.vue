@@ -14,7 +14,7 @@ import { useCollection } from '~/stores/collection'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import RankedList from './RankedList.vue'
-import WayPanel from '~/shared/ui/WayPanel.vue'
+import MethodPanel from '~/shared/ui/MethodPanel.vue'
 
 /** Two to six candidates beside each other: alone, in the same mixtures with the same partners, and what each brings. */
 const props = defineProps<{ palette: Palette; gains?: readonly Bringing[]; room: boolean }>()
@@ -81,7 +81,7 @@ function change(to: string | undefined) {
 </script>
 
 <template>
-  <WayPanel title="Head to head" @leave="emit('leave')">
+  <MethodPanel title="Head to head" @leave="emit('leave')">
     <ChoiceField label="Family" :model-value="family" :choices="HUE_FAMILIES" @update:model-value="change" />
     <p class="hint mt-2 text-sm">Two to six of them:</p>
     <div class="flex flex-wrap gap-1">
@@ -169,5 +169,5 @@ function change(to: string | undefined) {
         </li>
       </ul>
     </section>
-  </WayPanel>
+  </MethodPanel>
 </template>

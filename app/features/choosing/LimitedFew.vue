@@ -18,7 +18,7 @@ import CandidateRow from './CandidateRow.vue'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import FileButton from '~/shared/ui/FileButton.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
-import WayPanel from '~/shared/ui/WayPanel.vue'
+import MethodPanel from '~/shared/ui/MethodPanel.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 /** The best few paints of this palette for one painting, by what it is to show. */
@@ -69,7 +69,7 @@ const toggle = (id: string) => (fixed.value = toggled(fixed.value, id))
 </script>
 
 <template>
-  <WayPanel title="A limited few" @leave="emit('leave')">
+  <MethodPanel title="A limited few" @leave="emit('leave')">
     <p v-if="planned.length < 3" class="hint">Plan some paints in this palette first: the few are taken from them.</p>
     <template v-else>
       <ChoiceField
@@ -139,5 +139,5 @@ const toggle = (id: string) => (fixed.value = toggled(fixed.value, id))
         </p>
       </template>
     </template>
-  </WayPanel>
+  </MethodPanel>
 </template>

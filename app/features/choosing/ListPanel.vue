@@ -10,7 +10,7 @@ import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import CandidateRow from './CandidateRow.vue'
 import FileButton from '~/shared/ui/FileButton.vue'
-import WayPanel from '~/shared/ui/WayPanel.vue'
+import MethodPanel from '~/shared/ui/MethodPanel.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
@@ -76,7 +76,7 @@ const take = (ids: string[], words: string) => {
 </script>
 
 <template>
-  <WayPanel title="From a list" @leave="emit('leave')">
+  <MethodPanel title="From a list" @leave="emit('leave')">
     <label class="text-sm" for="listed">Somebody’s list, one paint a line: name, codes, maker, as far as it says</label>
     <textarea id="listed" v-model="text" class="input mt-1" rows="5" spellcheck="false" />
     <div class="mt-2 flex flex-wrap gap-2">
@@ -130,5 +130,5 @@ const take = (ids: string[], words: string) => {
         </button>
       </p>
     </template>
-  </WayPanel>
+  </MethodPanel>
 </template>

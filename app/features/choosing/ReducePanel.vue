@@ -11,7 +11,7 @@ import { usePaintName } from '~/shared/words/paintName'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import CandidateRow from './CandidateRow.vue'
-import WayPanel from '~/shared/ui/WayPanel.vue'
+import MethodPanel from '~/shared/ui/MethodPanel.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
@@ -69,7 +69,7 @@ function take() {
 </script>
 
 <template>
-  <WayPanel title="Reduce" @leave="emit('leave')">
+  <MethodPanel title="Reduce" @leave="emit('leave')">
     <p v-if="!isReady" class="hint mb-2">
       What the collection mixes is still being worked out: see the verdict. Then it can be begun.
     </p>
@@ -131,5 +131,5 @@ function take() {
         <span v-if="staying.length > places" class="hint ml-2">{{ staying.length - places }} more must go.</span>
       </p>
     </template>
-  </WayPanel>
+  </MethodPanel>
 </template>

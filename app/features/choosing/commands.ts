@@ -57,9 +57,13 @@ export function useGuideCommands() {
         return { ...p, guide, ...(targets.length && !p.brief?.targets ? { brief: { ...p.brief, targets } } : {}) }
       }),
     leave: (palette: Palette) =>
-      change(palette.id, `left the guide ${palette.guide?.name ?? ''}`, ({ guide: _left, ...rest }) => rest as Palette),
+      change(
+        palette.id,
+        `left the method ${palette.guide?.name ?? ''}`,
+        ({ guide: _left, ...rest }) => rest as Palette,
+      ),
     setCalls: (paletteId: string, calls: GuideCall[]) =>
-      within(paletteId, 'changed the calls of the guide', (g) => ({ ...g, calls })),
+      within(paletteId, 'changed the calls of the method', (g) => ({ ...g, calls })),
     take(paletteId: string, callId: string, paintId: string) {
       const palette = collection.palette(paletteId)
       if (!palette || freePlaces(palette).length === 0)
@@ -108,7 +112,7 @@ export function useGuideCommands() {
       change(paletteId, words, (p) => intoFree(without(p, out), come, placePaint)),
     save(name: string, calls: readonly GuideCall[]): Guide {
       const guide: Guide = { id: nanoid(12), v: 1, name, calls: copied(calls) as GuideCall[] }
-      undo.commit(`kept the guide ${name}`, [added('guides', guide)])
+      undo.commit(`kept the method ${name}`, [added('guides', guide)])
       return guide
     },
     add(guides: readonly Guide[]) {
@@ -118,6 +122,6 @@ export function useGuideCommands() {
         own.map((g) => added('guides', g)),
       )
     },
-    remove: (guide: Guide) => undo.commit(`removed the guide ${guide.name}`, [removed('guides', guide)]),
+    remove: (guide: Guide) => undo.commit(`removed the method ${guide.name}`, [removed('guides', guide)]),
   }
 }

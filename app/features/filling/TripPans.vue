@@ -11,7 +11,7 @@ import { listed } from '~/shared/words/figures'
 import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 
-/** A trip's pans: out of the master set into the palette in one step, and back again. */
+/** A trip's pans: out of the loose pans into the palette in one step, and back again. */
 const props = defineProps<{ palette: Palette; state: PaletteState; today: string }>()
 const filling = useFillCommands(() => props.palette.id)
 const collection = useCollection()

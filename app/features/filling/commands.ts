@@ -151,7 +151,7 @@ export function useFillCommands(paletteId?: () => string | undefined) {
         `put ${counted(puts.length, 'pan')} into ${paletteName}`,
         puts.map(({ vesselId, place }): Event => ({ kind: 'put', day, vessel: { vesselId }, place })),
       ),
-    /** Pans without a box, new ones, into the master set. */
+    /** Pans without a box, new ones, among the loose pans. */
     addLoose(size: PanSize, labels: readonly string[], day: string): Problem | undefined {
       const pans = labels.map((label): Pan => ({ id: nanoid(12), v: 1, size, label }))
       const events = pans.map(({ id }): Event => ({
@@ -161,7 +161,7 @@ export function useFillCommands(paletteId?: () => string | undefined) {
         where: { kind: 'master set' },
       }))
       return recordAll(
-        `added ${counted(pans.length, size)} to the master set`,
+        `added ${counted(pans.length, size)} to the loose pans`,
         events,
         pans.map((p) => added('pans', p)),
       )

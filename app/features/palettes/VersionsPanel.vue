@@ -16,7 +16,7 @@ import { useCollection } from '~/stores/collection'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import TextField from '~/shared/ui/TextField.vue'
 import VersionLinks from './VersionLinks.vue'
-import WayPanel from '~/shared/ui/WayPanel.vue'
+import MethodPanel from '~/shared/ui/MethodPanel.vue'
 
 /** The versions of a palette along time: keep one, compare, go back, branch. */
 const props = defineProps<{ palette: Palette }>()
@@ -74,7 +74,7 @@ function branchInto() {
 </script>
 
 <template>
-  <WayPanel title="Versions" @leave="emit('leave')">
+  <MethodPanel title="Versions" @leave="emit('leave')">
     <p class="hint mb-2 text-sm">
       {{
         present
@@ -126,5 +126,5 @@ function branchInto() {
       />
       <button class="btn" :disabled="!holderId" @click="branchInto">Branch</button>
     </div>
-  </WayPanel>
+  </MethodPanel>
 </template>

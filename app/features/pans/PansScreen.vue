@@ -106,7 +106,7 @@ function add() {
           <button class="btn btn-primary" :disabled="present.length === 0">Lay them there</button>
         </form>
         <p v-if="loose.length === 0" class="hint mb-3">
-          No pan lies loose. Take one out of its place in a palette, put a trip's pans back into the master set, or add
+          No pan lies loose. Take one out of its place in a palette, put a trip’s pans back among the loose ones, or add
           new ones.
         </p>
         <section v-for="g in groups" :key="g.heading" class="mb-4" :aria-label="g.heading">
@@ -156,7 +156,7 @@ function add() {
           <label class="block text-sm"
             >Written under them, and a number<input v-model="prefix" class="input" maxlength="50" placeholder="M"
           /></label>
-          <button class="btn">Add them to the master set</button>
+          <button class="btn">Add them to the loose pans</button>
           <Refusal v-if="trouble" :says="trouble" />
         </form>
       </aside>

@@ -5,7 +5,7 @@ import { useItemWords } from '~/shared/words/itemWords'
 import { useNaming } from '~/shared/words/naming'
 
 export const WHERE_CHOICES: readonly { id: Whereabouts['kind']; text: string; asks?: string }[] = [
-  { id: 'master set', text: 'the master set' },
+  { id: 'master set', text: 'the loose pans' },
   { id: 'tin', text: 'a tin', asks: 'Which tin' },
   { id: 'bag', text: 'a bag', asks: 'Which bag' },
   { id: 'lent', text: 'somebody who borrows it', asks: 'To whom' },
@@ -13,10 +13,11 @@ export const WHERE_CHOICES: readonly { id: Whereabouts['kind']; text: string; as
   { id: 'thrown away', text: 'nowhere: thrown away' },
 ]
 
-/** A heading for pans that lie together: `Master set`, `Bag “leftovers”`, `Lent to Una`. */
+/** A heading for pans that lie together: `Among the loose pans`, `Bag “leftovers”`, `Lent to Una`. */
 export function whereHeading(where: Whereabouts | undefined): string {
-  if (!where) return 'Loose'
+  if (!where) return 'Nobody said where'
   const { kind, words } = where
+  if (kind === 'master set') return 'Among the loose pans'
   const name = kind.charAt(0).toUpperCase() + kind.slice(1)
   if (!words) return name
   return kind === 'lent' || kind === 'given away' ? `${name} to ${words}` : `${name} “${words}”`

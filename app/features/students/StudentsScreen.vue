@@ -6,7 +6,7 @@ import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 const LazyStudentsCopy = defineAsyncComponent(() => import('./StudentsCopy.vue'))
 const LazyStudentsMake = defineAsyncComponent(() => import('./StudentsMake.vue'))
 
-/** A list for students: made from a palette or a guide, or one that a teacher handed out, against what is owned. */
+/** A list for students: made from a palette or a method, or one that a teacher handed out, against what is owned. */
 useHead({ title: 'List for students · Juxtachrome' })
 const route = useRoute()
 const router = useRouter()

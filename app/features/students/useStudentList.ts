@@ -9,7 +9,7 @@ import {
 } from '@juxtachrome/core/formats'
 import { readPrice } from '@juxtachrome/core/paints'
 import { USUAL_MATTERS } from '@juxtachrome/core/standins'
-import { READY_GUIDES } from '@juxtachrome/core/choosing'
+import { READY_METHODS } from '@juxtachrome/core/choosing'
 import { computed, ref, shallowRef, watch } from 'vue'
 import { useCollection } from '~/stores/collection'
 import { useSettings } from '~/stores/settings'
@@ -39,12 +39,12 @@ export function useStudentList(from: string) {
 
   const sources = computed(() => [
     ...collection.palettes.map((p) => ({ id: `palette:${p.id}`, text: `the palette ${p.name}` })),
-    ...collection.guides.map((g) => ({ id: `guide:${g.id}`, text: `the guide ${g.name}` })),
-    ...READY_GUIDES.map((g) => ({ id: `ready:${g.id}`, text: `the guide ${g.name}` })),
+    ...collection.guides.map((g) => ({ id: `guide:${g.id}`, text: `the method ${g.name}` })),
+    ...READY_METHODS.map((g) => ({ id: `ready:${g.id}`, text: `the method ${g.name}` })),
   ])
   const title = computed(() => {
     const named = sources.value.find((s) => s.id === source.value)
-    return named ? `Paints for ${named.text.replace(/^the (palette|guide) /, '')}` : 'Paints'
+    return named ? `Paints for ${named.text.replace(/^the (palette|method) /, '')}` : 'Paints'
   })
   /** The paints of the lines, where they are those of a palette. */
   function paintIds(): string[] | undefined {
@@ -59,7 +59,7 @@ export function useStudentList(from: string) {
       const palette = collection.palette(id)
       return palette ? linesOfPalette(palette, collection.paint) : []
     }
-    const guide = kind === 'ready' ? READY_GUIDES.find((g) => g.id === id) : collection.guide(id)
+    const guide = kind === 'ready' ? READY_METHODS.find((g) => g.id === id) : collection.guide(id)
     return guide ? linesOfGuide(guide) : []
   }
   watch(
@@ -89,7 +89,7 @@ export function useStudentList(from: string) {
     const odd = typed.find((_, i) => !read[i])
     if (odd) return void (trouble.value = `“${odd}” is no price. Write it with its currency: 0.80 EUR.`)
     const caps = read.length ? read : [undefined]
-    // of a palette its own paints are asked about, of a guide the words of its lines
+    // of a palette its own paints are asked about, of a method the words of its lines
     const ids = paintIds()
     const own = ids ? source.value.slice('palette:'.length) : palette.id
     const asked = ids ? {} : { text: linesOf({ lines: lines.value }), others: true }

@@ -60,7 +60,7 @@ export const hueOf = (v: PaintView): number | undefined => {
   return telling && chromaOf(v) >= 12 ? toLch(telling).h : undefined
 }
 
-/** The schools of arranging as they are told by painters (common practice, no source). */
+/** The orders of arranging as they are told by painters (common practice, no source). */
 export const ARRANGE_WISHES: readonly ArrangeWish[] = [
   {
     id: 'wheel',
@@ -182,7 +182,7 @@ export interface ArrangePreset {
   blend: Blend
 }
 
-/** One for each school, alone or as it is usually held (common practice, no source). */
+/** One for each order, alone or as it is usually held (common practice, no source). */
 export const ARRANGE_PRESETS: readonly ArrangePreset[] = [
   { id: 'wheel', label: 'round the colour wheel', blend: { wheel: 1, 'look-alikes': 0.2 } },
   { id: 'value', label: 'light to dark', blend: { value: 1 } },

@@ -18,23 +18,23 @@ export {
   callsOf,
   type CallProgress,
   type Candidate,
-  guideCalls,
+  callsOfGuide,
   leavingOpen,
   type ListedAnswer,
   passing,
   rankCall,
   type RankContext,
-  READY_GUIDES,
-  type ReadyGuide,
+  READY_METHODS,
+  type ReadyMethod,
   sketchOf,
   reduceSteps,
   type ReduceStep,
   taking,
   unpassing,
   wantsOf,
-  type Way,
-  WAYS,
-} from './ways'
+  type Method,
+  METHODS,
+} from './methods'
 export { fadingIn, type PaletteProposal, type ProposalKind, proposePalettes } from './proposals'
 export { intoHolder, isSamePlan, keepingOnly, planDifference, presentVersion } from './versions'
 export { paletteAt } from './paletteAt'

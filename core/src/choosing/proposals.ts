@@ -7,7 +7,7 @@ import { type Chosen, choosePalette, type ChooseQuestion } from './best/choosePa
 import type { CoverTable } from './best/cover'
 import { fitOf, isRuledOut } from './brief/fit'
 import { ROLES, rolesFor, rolesLacking } from './roles'
-import { reduceSteps } from './ways/reduce'
+import { reduceSteps } from './methods/reduce'
 
 /** What a proposal is best at: mixing most, handling best on the paper, holding what is used (or usual) most. */
 export const PROPOSAL_KINDS = ['widest', 'handling', 'use'] as const

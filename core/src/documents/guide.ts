@@ -21,7 +21,7 @@ export const CallWants = z.looseObject({
 })
 export type CallWants = z.infer<typeof CallWants>
 
-/** One call of a guide: so many paints of a kind. */
+/** One call of a method: so many paints of a kind. */
 export const GuideCall = z.looseObject({
   id: Id,
   words: z.string().check(z.minLength(1, 'A call needs words.'), z.maxLength(120)),

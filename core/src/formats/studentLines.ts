@@ -1,4 +1,4 @@
-import { rankCall, type RankContext } from '../choosing/ways/rank'
+import { rankCall, type RankContext } from '../choosing/methods/rank'
 import type { Guide, GuideCall } from '../documents/guide'
 import type { Paint } from '../documents/paint'
 import type { Palette } from '../documents/palette'
@@ -89,7 +89,7 @@ const itself = (paint: Paint) => paint
 /** From this commonness on most makers have it. */
 const COMMON = 3
 
-/** A line for every call of a guide: the pigment that answers it best, and others that do. */
+/** A line for every call of a method: the pigment that answers it best, and others that do. */
 export function linesOfGuide({ calls }: Pick<Guide, 'calls'>): StudentLine[] {
   const taken = new Set<string>()
   return calls.flatMap((call): StudentLine[] => {

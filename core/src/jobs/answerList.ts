@@ -1,4 +1,4 @@
-import { answerList, type ListedAnswer } from '../choosing/ways/fromList'
+import { answerList, type ListedAnswer } from '../choosing/methods/fromList'
 import { paintsIn } from '../collection/lists'
 import { makersOf } from '../paints/collect'
 import { parseLines, type SkippedLine } from '../paints/reading/parseLines'

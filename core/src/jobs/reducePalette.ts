@@ -1,6 +1,6 @@
 import { tablesHeld } from '../choosing/best/tablesHeld'
 import { rolesFor } from '../choosing/roles'
-import { reduceSteps, type ReduceStep } from '../choosing/ways/reduce'
+import { reduceSteps, type ReduceStep } from '../choosing/methods/reduce'
 import { paintsJudged } from '../collection/lists'
 import { planAt, plannedPaints } from '../documents/plan'
 import { usableItemsIn } from '../filling/atHand'

@@ -85,7 +85,7 @@ describe('where a pan is', () => {
       whereaboutsInWords({ kind: 'tin' }),
       whereaboutsInWords({ kind: 'lent', words: 'Una' }),
     ]
-    expect(words).toEqual(['into the master set', 'into the bag “leftovers”', 'into a tin', 'out, lent to Una'])
+    expect(words).toEqual(['among the loose pans', 'into the bag “leftovers”', 'into a tin', 'out, lent to Una'])
   })
 
   it('what is found dry is known with how long it took, once a filling, also after a correction', () => {

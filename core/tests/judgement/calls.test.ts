@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { rankCall } from '../../src'
-import { READY_GUIDES, WAYS } from '../../src/choosing'
+import { READY_METHODS, METHODS } from '../../src/choosing'
 import { runs } from '../../../tests/setup/runs'
 import { callOf, CALLS } from './calls'
 import { NINETY } from './collections'
@@ -27,7 +27,7 @@ describe('the first answer to a call, out of ninety codes (common practice, no s
     )
   })
   it('never fades where something that lasts answers, and is of no other family where one is owned: every call that ships', () => {
-    const calls = [...WAYS.flatMap((w) => w.calls({ places: 24 })), ...READY_GUIDES.flatMap((g) => g.calls)]
+    const calls = [...METHODS.flatMap((w) => w.calls({ places: 24 })), ...READY_METHODS.flatMap((g) => g.calls)]
     expect(calls.length).toBeGreaterThan(150)
     for (const call of calls) {
       const found = rankCall(call, NINETY, context)

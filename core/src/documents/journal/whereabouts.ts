@@ -10,9 +10,9 @@ export type Whereabouts = z.infer<typeof Whereabouts>
 /** Pans that are gone are no longer reckoned with. */
 export const isGone = ({ kind }: Whereabouts): boolean => kind === 'given away' || kind === 'thrown away'
 
-/** `into the master set`, `lent to Una`: after a verb such as laid. */
+/** `among the loose pans`, `lent to Una`: after a verb such as laid. */
 export function whereaboutsInWords({ kind, words }: Whereabouts): string {
-  if (kind === 'master set') return 'into the master set'
+  if (kind === 'master set') return 'among the loose pans'
   if (kind === 'lent') return words ? `out, lent to ${words}` : 'out, lent'
   if (kind === 'given away') return words ? `aside, given to ${words}` : 'aside, given away'
   if (kind === 'thrown away') return 'aside, thrown away'

@@ -1,19 +1,19 @@
 import type { CallWants, GuideCall } from '../../documents/guide'
 
 /** What a way may look at before it makes its calls. */
-export interface WayContext {
+export interface MethodContext {
   /** Places of the palette. */
   places: number
 }
 
 /** A way of choosing: calls, one after the other, each for so many paints of a kind. */
-export interface Way {
+export interface Method {
   id: string
   name: string
   /** What it is good for and what it costs, a sentence or two each. */
   goodFor: string
   costs: string
-  calls(context: WayContext): GuideCall[]
+  calls(context: MethodContext): GuideCall[]
 }
 
 /** The most paints that one call may ask for. */

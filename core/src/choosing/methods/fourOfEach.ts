@@ -1,6 +1,6 @@
 import type { WheelFamily } from '../../colour/wheel'
 import { DARK } from '../brief/wishes'
-import { call, type Way } from './way'
+import { call, type Method } from './method'
 import type { CallWants } from '../../documents/guide'
 
 const SIX: readonly WheelFamily[] = ['yellow', 'orange', 'red', 'violet', 'blue', 'green']
@@ -23,7 +23,7 @@ const EARTHS: Record<WheelFamily, CallWants[]> = {
   green: [{ families: ['green earth'] }, { families: ['neutral'], toward: 'green' }],
 }
 
-export const fourOfEach: Way = {
+export const fourOfEach: Method = {
   id: 'four of each',
   name: 'Four of each family',
   goodFor:

@@ -1,7 +1,7 @@
 import type { App } from './app'
 
 /** The ways of choosing as a person goes through them, on new tins of twelve half pans. */
-export function waysIn(app: App) {
+export function methodsIn(app: App) {
   /** A new tin of twelve half pans, open at the list of ways. */
   async function newTin(name: string): Promise<void> {
     await app.visit('/palettes?new=1')

@@ -2,7 +2,7 @@ import { callsOf } from './shorthand'
 import type { GuideCall } from '../../documents/guide'
 
 /** A guide that ships with the product: families and leans, never products. Judgement and common practice, no source. */
-export interface ReadyGuide {
+export interface ReadyMethod {
   id: string
   name: string
   places: number
@@ -131,7 +131,7 @@ const ROWS: readonly (readonly [name: string, places: number, subject: string, c
   ['Six for a child', 6, '', 'yellow; red; blue; green; orange earth or red earth; neutral'],
 ]
 
-export const READY_GUIDES: readonly ReadyGuide[] = ROWS.map(([name, places, subject, calls]) => ({
+export const READY_METHODS: readonly ReadyMethod[] = ROWS.map(([name, places, subject, calls]) => ({
   id: name.toLowerCase().replace(/[^a-z]+/g, '-'),
   name,
   places,

@@ -9,7 +9,7 @@ import { useGuideCommands } from './commands'
 import { useCollection } from '~/stores/collection'
 import CandidateRow from './CandidateRow.vue'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
-import WayPanel from '~/shared/ui/WayPanel.vue'
+import MethodPanel from '~/shared/ui/MethodPanel.vue'
 
 /** The paints of a larger palette, to be picked for one trip. */
 const props = defineProps<{ palette: Palette; gains?: readonly Bringing[]; room: boolean }>()
@@ -38,9 +38,9 @@ const reasons = (id: string) => {
 </script>
 
 <template>
-  <WayPanel title="From a master set" @leave="emit('leave')">
+  <MethodPanel title="From a larger palette" @leave="emit('leave')">
     <p v-if="!master" class="hint">
-      There is no other palette with paints yet. Make the master set first, under Palettes.
+      There is no other palette with paints yet. Make the larger palette first, under Palettes.
     </p>
     <template v-else>
       <ChoiceField
@@ -71,5 +71,5 @@ const reasons = (id: string) => {
         </CandidateRow>
       </ul>
     </template>
-  </WayPanel>
+  </MethodPanel>
 </template>

@@ -1,4 +1,4 @@
-import { call, MOST_CALLED, withinPlaces, type Way } from './way'
+import { call, MOST_CALLED, withinPlaces, type Method } from './method'
 
 const WARM_AND_COOL = [
   call('yellow-cool', 'a cool yellow, leaning green', 1, { families: ['yellow'], temperature: 'cool' }),
@@ -19,7 +19,7 @@ const BEYOND = [
 ]
 
 /** Common practice, no source. */
-export const splitPrimaries: Way = {
+export const splitPrimaries: Method = {
   id: 'split primaries',
   name: 'Split primaries',
   goodFor:
@@ -30,7 +30,7 @@ export const splitPrimaries: Way = {
 }
 
 /** Two cool reds instead of a warm and a cool one: a warm red is a mixture away. */
-export const splitPrimariesTwoCoolReds: Way = {
+export const splitPrimariesTwoCoolReds: Method = {
   id: 'split primaries, two cool reds',
   name: 'Split primaries with two cool reds',
   goodFor:

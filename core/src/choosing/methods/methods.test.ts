@@ -4,10 +4,10 @@ import { paint as bare } from '../../documents/documents.fixture'
 import type { Paint } from '../../documents/paint'
 import { GuideState } from '../../documents/guide'
 import { viewOfPaint } from '../../paints/view'
-import { guideCalls, leavingOpen, passing, taking } from './progress'
+import { callsOfGuide, leavingOpen, passing, taking } from './progress'
 import { rankCall, type RankContext } from './rank'
-import { READY_GUIDES } from './readyGuides'
-import { WAYS } from './index'
+import { READY_METHODS } from './readyMethods'
+import { METHODS } from './index'
 import { wantsOf } from './shorthand'
 import { sketchOf } from './sketch'
 import { wheelSteps } from './wheel'
@@ -119,7 +119,7 @@ describe('the ways', () => {
   it('never call for more paints than there are places, and make sound guides', () => {
     fc.assert(
       fc.property(
-        fc.constantFrom(...WAYS.filter((w) => w.id !== 'four of each')),
+        fc.constantFrom(...METHODS.filter((w) => w.id !== 'four of each')),
         fc.integer({ min: 1, max: 60 }),
         (way, places) => {
           const calls = way.calls({ places })
@@ -131,7 +131,7 @@ describe('the ways', () => {
     )
   })
   it('round the wheel: twelve steps without a gap or an overlap, from yellow round through red', () => {
-    const way = WAYS.find((w) => w.id === 'wheel')!
+    const way = METHODS.find((w) => w.id === 'wheel')!
     const steps = way.calls({ places: 12 })
     expect(wheelSteps().map((s) => s.words)).toEqual([
       ...['yellow', 'yellow orange', 'orange', 'orange red', 'red', 'red violet'],
@@ -142,7 +142,7 @@ describe('the ways', () => {
     steps.forEach((s, i) => expect(s.wants[0]!.hue!.from).toBeCloseTo(steps[(i + 1) % 12]!.wants[0]!.hue!.to, 6))
   })
   it('four of each is a table of six families by four', () => {
-    const calls = WAYS.find((w) => w.id === 'four of each')!.calls({ places: 6 })
+    const calls = METHODS.find((w) => w.id === 'four of each')!.calls({ places: 6 })
     expect(calls).toHaveLength(24)
     expect(calls.filter((c) => c.words.startsWith('yellow'))).toHaveLength(4)
     const dark = calls.find((c) => c.id === 'yellow-dark')!
@@ -150,13 +150,13 @@ describe('the ways', () => {
     expect(deep.filter((c) => c.answers).every((c) => viewOfPaint(paint(c.paintId)).masstone!.L < 66)).toBe(true)
   })
   it('the print triad wants single pigments', () => {
-    const cyan = WAYS.find((w) => w.id === 'print triad')!.calls({ places: 3 })[0]!
+    const cyan = METHODS.find((w) => w.id === 'print triad')!.calls({ places: 3 })[0]!
     const mixed = paint('PB15:3', { id: 'mixed', pigments: ['PB15:3', 'PW6'] })
     const order = rankCall(cyan, [mixed, paint('PB15:3')], context())
     expect(order.filter((c) => c.answers).map((c) => c.paintId)).toEqual(['PB15:3'])
   })
   it('split primaries name a rose among the cool reds', () => {
-    const calls = WAYS.find((w) => w.id === 'split primaries')!.calls({ places: 6 })
+    const calls = METHODS.find((w) => w.id === 'split primaries')!.calls({ places: 6 })
     const cool = calls.find((c) => c.id === 'red-cool')!
     expect(rankCall(cool, [paint('PV19'), paint('PR254')], context()).filter((c) => c.answers)[0]!.paintId).toBe('PV19')
   })
@@ -164,9 +164,9 @@ describe('the ways', () => {
 
 describe('ready-made guides', () => {
   it('are two dozen, fill just the places they are for, and every call asks for something', () => {
-    expect(READY_GUIDES.length).toBe(24)
-    expect(new Set(READY_GUIDES.map((g) => g.id)).size).toBe(24)
-    for (const { id, places, calls, subject } of READY_GUIDES) {
+    expect(READY_METHODS.length).toBe(24)
+    expect(new Set(READY_METHODS.map((g) => g.id)).size).toBe(24)
+    for (const { id, places, calls, subject } of READY_METHODS) {
       expect(
         calls.reduce((sum, c) => sum + c.quota, 0),
         id,
@@ -192,37 +192,37 @@ describe('what was said to a guide', () => {
   }
   it('counts what is still in the palette only', () => {
     const said = taking(taking(guide, 'one', 'a'), 'one', 'b')
-    expect(guideCalls(said, [paint('PY3', { id: 'a' }), paint('PY65', { id: 'b' })])[0]).toMatchObject({
+    expect(callsOfGuide(said, [paint('PY3', { id: 'a' }), paint('PY65', { id: 'b' })])[0]).toMatchObject({
       took: ['a', 'b'],
       isDone: true,
     })
-    expect(guideCalls(said, [paint('PY65', { id: 'b' })])[0]).toMatchObject({ took: ['b'], isDone: false })
+    expect(callsOfGuide(said, [paint('PY65', { id: 'b' })])[0]).toMatchObject({ took: ['b'], isDone: false })
   })
   it('counts what came in otherwise, each paint for one call, and none for a call for anything', () => {
     const codes = ['PY3', 'PB29', 'PY65', 'PY42', 'PB15:3']
     const here = codes.map((code) => paint(code))
     const more = { ...guide, calls: [...guide.calls, { id: 'three', words: 'loved', quota: 9, wants: [] }] }
-    expect(guideCalls(more, here).map((c) => [...c.took].sort())).toEqual([
+    expect(callsOfGuide(more, here).map((c) => [...c.took].sort())).toEqual([
       ['PY3', 'PY65'],
       [expect.stringMatching(/PB29|PB15:3/)],
       [],
     ])
     // what was taken for a call is not counted for another
     const loved = taking(more, 'three', 'PY3')
-    expect(guideCalls(loved, here).map((c) => c.took)).toEqual([['PY65'], [expect.stringMatching(/PB/)], ['PY3']])
+    expect(callsOfGuide(loved, here).map((c) => c.took)).toEqual([['PY65'], [expect.stringMatching(/PB/)], ['PY3']])
     // of several that answer, the one that shows the colour most
     const dull = paint('PY42', { id: 'dull', family: 'yellow' })
-    expect(guideCalls(guide, [dull, paint('PY65'), paint('PY3')])[0]!.took).not.toContain('dull')
+    expect(callsOfGuide(guide, [dull, paint('PY65'), paint('PY3')])[0]!.took).not.toContain('dull')
   })
   it('a paint that is taken after all was not passed; what is left open is done', () => {
     const said = taking(passing(guide, 'one', 'a'), 'one', 'a')
-    expect(guideCalls(said, [paint('PY3', { id: 'a' })])[0]).toMatchObject({ took: ['a'], passed: [] })
-    expect(guideCalls(leavingOpen(guide, 'two', true), [])[1]).toMatchObject({ isDone: true, left: true })
+    expect(callsOfGuide(said, [paint('PY3', { id: 'a' })])[0]).toMatchObject({ took: ['a'], passed: [] })
+    expect(callsOfGuide(leavingOpen(guide, 'two', true), [])[1]).toMatchObject({ isDone: true, left: true })
   })
   it('stays a sound guide, whatever ids it names', () => {
     const said = passing(taking(guide, 'one', 'constructor'), '__proto__', 'a')
     expect(GuideState.safeParse(said).success).toBe(true)
-    expect(guideCalls(said, [paint('PY3', { id: 'constructor' })])[0]!.took).toEqual(['constructor'])
+    expect(callsOfGuide(said, [paint('PY3', { id: 'constructor' })])[0]!.took).toEqual(['constructor'])
   })
 })
 
@@ -241,7 +241,7 @@ describe('a picture of a method from a drawer', () => {
   })
 
   it('is what ranking says call by call, for every method', () => {
-    for (const way of WAYS) {
+    for (const way of METHODS) {
       const calls = way.calls({ places: 12 })
       const ids = sketchOf(calls, DRAWER, { evidence: context().evidence }).map((p) => p.id)
       expect(new Set(ids).size, way.name).toBe(ids.length)

@@ -3,15 +3,15 @@ import { App, Key } from './app'
 import { mkdtemp, rm, writeFile } from 'node:fs/promises'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { reckoned, waysIn } from './waysOfChoosing'
+import { reckoned, methodsIn } from './methodsOfChoosing'
 
 let app: App
 let dir: string
-let ways: ReturnType<typeof waysIn>
+let ways: ReturnType<typeof methodsIn>
 beforeAll(async () => {
   dir = await mkdtemp(join(tmpdir(), 'jx-ways-'))
   app = await App.open('/palettes/landing-tin/choose', { reckons: true })
-  ways = waysIn(app)
+  ways = methodsIn(app)
   await reckoned(app)
 })
 afterAll(async () => {

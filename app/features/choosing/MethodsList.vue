@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { Guide, GuideCall, GuideState, Palette } from '@juxtachrome/core/documents'
-import { READY_GUIDES, WAYS } from '@juxtachrome/core/choosing'
+import { READY_METHODS, METHODS } from '@juxtachrome/core/choosing'
 import { nameOfSubject } from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref } from 'vue'
 import { copied } from '~/shared/words/copied'
 import type { ChoosePanel } from './choosePanels'
 import { useGuideCommands } from './commands'
-import { readGuides, saveGuides } from './guideFiles'
+import { readMethods, saveMethods } from './methodFiles'
 import MethodPicture from './MethodPicture.vue'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useCollection } from '~/stores/collection'
@@ -43,7 +43,7 @@ async function begin({ subject, ...guide }: Start) {
   emit('begun')
 }
 const ways = computed(() =>
-  WAYS.map((way) => {
+  METHODS.map((way) => {
     const calls = way.calls({ places: places.value })
     return { ...way, made: calls, begin: () => begin({ way: way.id, name: way.name, calls }) }
   }),
@@ -73,7 +73,7 @@ const PANELS = [
   },
   {
     id: 'master',
-    name: 'From a master set',
+    name: 'From a larger palette',
     goodFor: 'For one trip, pick from the paints of a larger palette instead of the whole drawer.',
     costs: 'It plans which paints come along; moving the pans is done under Fill.',
   },
@@ -99,7 +99,7 @@ const PANELS = [
   },
 ] as const
 const ready = computed(() =>
-  [...READY_GUIDES].sort((p, q) => Math.abs(p.places - places.value) - Math.abs(q.places - places.value)),
+  [...READY_METHODS].sort((p, q) => Math.abs(p.places - places.value) - Math.abs(q.places - places.value)),
 )
 const howMany = (calls: readonly GuideCall[]) => {
   const sum = calls.reduce((n, c) => n + c.quota, 0)
@@ -108,14 +108,14 @@ const howMany = (calls: readonly GuideCall[]) => {
 const beginOwn = (guide: Guide) => begin({ way: 'own', name: guide.name, calls: guide.calls })
 const trouble = ref('')
 async function take(file: File) {
-  const read = readGuides(await file.text())
+  const read = readMethods(await file.text())
   trouble.value = read.ok ? '' : read.error.message
   if (read.ok) commands.add(read.value)
 }
 </script>
 
 <template>
-  <section aria-label="Ways of choosing">
+  <section aria-label="Methods of choosing">
     <h2 class="mb-1">Choose with a method</h2>
     <p class="hint mb-2 text-sm">
       Every method starts from the palette as it is. You can leave it and take it up again.
@@ -194,7 +194,7 @@ async function take(file: File) {
       </li>
     </ul>
     <div class="mt-2 flex flex-wrap gap-2">
-      <button v-if="collection.guides.length" class="btn" @click="saveGuides(collection.guides)">Export them</button>
+      <button v-if="collection.guides.length" class="btn" @click="saveMethods(collection.guides)">Export them</button>
       <FileButton label="Import methods" accept=".json,application/json" @choose="take" />
     </div>
     <Refusal v-if="trouble" class="mt-1" :says="trouble" />

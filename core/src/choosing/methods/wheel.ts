@@ -1,6 +1,6 @@
 import { hueStep } from '../../colour/lch'
 import { middleOfFamily, type WheelFamily } from '../../colour/wheel'
-import { call, MOST_CALLED, withinPlaces, type Way } from './way'
+import { call, MOST_CALLED, withinPlaces, type Method } from './method'
 
 const SIX: readonly WheelFamily[] = ['yellow', 'orange', 'red', 'violet', 'blue', 'green']
 const middle = (family: WheelFamily) => middleOfFamily(family)!
@@ -30,7 +30,7 @@ function stepCalls() {
   })
 }
 
-export const wheelComplete: Way = {
+export const wheelComplete: Method = {
   id: 'wheel',
   name: 'Round the wheel',
   goodFor:

@@ -3,7 +3,7 @@ import type { Paint } from '../../documents/paint'
 import { chromaOf, compareText, viewOfPaint } from '../../paints/view'
 import { answersCall } from './rank'
 
-/** Where a call of a guide stands. */
+/** Where a call of a method stands. */
 export interface CallProgress {
   call: GuideCall
   /** Paints taken for it that are still in the palette. */
@@ -14,10 +14,10 @@ export interface CallProgress {
 }
 
 /**
- * How far a guide is gone through. Paints that left the palette or the collection meanwhile count no more; those that came
- * in otherwise, before or beside the guide, answer the first open call that asks for them in so many words.
+ * How far a method is gone through. Paints that left the palette or the collection meanwhile count no more; those that came
+ * in otherwise, before or beside the method, answer the first open call that asks for them in so many words.
  */
-export function guideCalls({ calls, said }: GuideState, planned: readonly Paint[]): CallProgress[] {
+export function callsOfGuide({ calls, said }: GuideState, planned: readonly Paint[]): CallProgress[] {
   const there = new Set(planned.map((p) => p.id))
   const own = (callId: string) => said.find((s) => s.call === callId)
   const taken = new Set(said.flatMap((s) => s.took ?? []))

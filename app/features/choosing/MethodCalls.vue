@@ -4,7 +4,7 @@ import type { Assessment, Candidate } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
 import { computed, defineAsyncComponent, nextTick, ref, toRef, watch } from 'vue'
 import { useGuideCommands } from './commands'
-import { useGuide } from './useGuide'
+import { useMethodCalls } from './useMethodCalls'
 import { useMixable } from './useMixable'
 import { usePaintName } from '~/shared/words/paintName'
 import { screenStops } from '~/shared/swatch/useSwatch'
@@ -14,7 +14,7 @@ import CandidateRow from './CandidateRow.vue'
 import FamilyTable from './FamilyTable.vue'
 import PracticalPass from './PracticalPass.vue'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
-import WayPanel from '~/shared/ui/WayPanel.vue'
+import MethodPanel from '~/shared/ui/MethodPanel.vue'
 import { figure } from '~/shared/words/figures'
 
 const LazyCallsEditor = defineAsyncComponent(() => import('./CallsEditor.vue'))
@@ -24,7 +24,7 @@ const props = defineProps<{ palette: Palette; verdict?: Assessment; room: boolea
 const emit = defineEmits<{ look: [paintId: string]; leave: []; ways: [] }>()
 const collection = useCollection()
 const commands = useGuideCommands()
-const { calls, open, openId, candidates } = useGuide(
+const { calls, open, openId, candidates } = useMethodCalls(
   toRef(() => props.palette),
   toRef(() => props.verdict?.gains),
 )
@@ -104,7 +104,7 @@ const how = (c: (typeof calls.value)[number]) =>
 </script>
 
 <template>
-  <WayPanel :title="palette.guide?.name ?? ''" named="Guide" @leave="emit('leave')">
+  <MethodPanel :title="palette.guide?.name ?? ''" named="Guide" @leave="emit('leave')">
     <template #actions>
       <button class="link text-sm" @click="edits = true">Edit the calls</button>
       <button class="link text-sm" @click="emit('ways')">Other ways</button>
@@ -200,5 +200,5 @@ const how = (c: (typeof calls.value)[number]) =>
       </li>
     </ol>
     <LazyCallsEditor v-if="edits && palette.guide" :palette="palette" :guide="palette.guide" @close="edits = false" />
-  </WayPanel>
+  </MethodPanel>
 </template>

@@ -9,11 +9,11 @@ const MOST = 200
 /** Guides as a file of their own, to be shared. */
 export const guidesAsText = (guides: readonly Guide[]): string =>
   `${JSON.stringify({ format: FORMAT, version: 1, guides }, undefined, 1)}\n`
-export const saveGuides = (guides: readonly Guide[]): void =>
+export const saveMethods = (guides: readonly Guide[]): void =>
   saveFile('juxtachrome-guides.json', guidesAsText(guides), 'application/json')
 
 /** Reads a file of guides. Errors: `not-guides`, `from-newer-version`. */
-export const readGuides = (text: string): Result<Guide[]> =>
+export const readMethods = (text: string): Result<Guide[]> =>
   readSharedFile(text, FORMAT, {
     list: 'guides',
     one: 'Guide',

@@ -1,15 +1,15 @@
 import { type Palette, plannedPaints } from '@juxtachrome/core/documents'
-import { guideCalls, rankCall, type Bringing, type Candidate } from '@juxtachrome/core/choosing'
+import { callsOfGuide, rankCall, type Bringing, type Candidate } from '@juxtachrome/core/choosing'
 import { computed, ref, watch, type Ref } from 'vue'
 import { useCollection } from '~/stores/collection'
 import { useEvidence } from './useEvidence'
 
 /** A guide as it stands for a palette: its calls, the one that is looked at, and who answers that. */
-export function useGuide(palette: Readonly<Ref<Palette>>, gains: Readonly<Ref<readonly Bringing[] | undefined>>) {
+export function useMethodCalls(palette: Readonly<Ref<Palette>>, gains: Readonly<Ref<readonly Bringing[] | undefined>>) {
   const collection = useCollection()
   const planned = computed(() => plannedPaints(palette.value))
   const here = computed(() => [...planned.value].flatMap((id) => collection.paint(id) ?? []))
-  const calls = computed(() => (palette.value.guide ? guideCalls(palette.value.guide, here.value) : []))
+  const calls = computed(() => (palette.value.guide ? callsOfGuide(palette.value.guide, here.value) : []))
   const openId = ref<string>()
   const next = () => calls.value.find((c) => !c.isDone)?.call.id
   const open = computed(() => calls.value.find((c) => c.call.id === openId.value))

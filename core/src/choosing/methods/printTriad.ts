@@ -1,7 +1,7 @@
-import { call, MOST_CALLED, withinPlaces, type Way } from './way'
+import { call, MOST_CALLED, withinPlaces, type Method } from './method'
 
 /** Where the inks of printing lie, h_ab (judgement): a cyan well toward green, a magenta short of violet, a middle yellow. */
-export const printTriad: Way = {
+export const printTriad: Method = {
   id: 'print triad',
   name: 'Print triad',
   goodFor:

@@ -1,7 +1,7 @@
-import { call, MOST_CALLED, withinPlaces, type Way } from './way'
+import { call, MOST_CALLED, withinPlaces, type Method } from './method'
 
 /** Quotas as painters set them (common practice, no source); to be edited. */
-export const rounds: Way = {
+export const rounds: Method = {
   id: 'rounds',
   name: 'Rounds',
   goodFor:

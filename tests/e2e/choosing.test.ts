@@ -190,7 +190,7 @@ describe('versions', () => {
 })
 
 describe('two windows', () => {
-  it('go through one guide: what is taken in one is taken in the other', async () => {
+  it('go through one method: what is taken in one is taken in the other', async () => {
     await ways.newTin('Shared tin')
     await ways.begin('Print triad')
     await app.says('a cyan')
@@ -199,7 +199,7 @@ describe('two windows', () => {
     const path = new URL(await app.driver.getCurrentUrl()).pathname
     await app.driver.switchTo().newWindow('tab')
     await app.go(path)
-    await app.click('Guide: Print triad')
+    await app.click('Method: Print triad')
     await ways.takeFirst()
     await app.saved()
     await app.driver.close()
@@ -210,12 +210,12 @@ describe('two windows', () => {
 })
 
 describe('axe finds nothing', () => {
-  it('on a guide and the list of ways', async () => {
+  it('on a method and the list of methods', async () => {
     await app.visit('/palettes/boat-tray/choose')
-    await app.click('Guide: Round the wheel')
+    await app.click('Method: Round the wheel')
     await app.says('step 3 of the wheel')
-    const found = await violationsOf(app, 'the guide')
-    await app.click('Other ways')
+    const found = await violationsOf(app, 'the method')
+    await app.click('Other methods')
     found.push(...(await violationsOf(app, 'the ways')))
     expect(found).toEqual([])
   })
@@ -232,6 +232,6 @@ describe('axe finds nothing', () => {
     await ways.begin(panel)
     expect(await violationsOf(app, panel)).toEqual([])
     await app.click('Leave', `//section[@aria-label="${panel}"]`)
-    await app.click('Other ways')
+    await app.click('Other methods')
   })
 })

@@ -24,7 +24,7 @@ export function methodsIn(app: App) {
   /** Takes the first candidate of the open call. */
   async function takeFirst(): Promise<void> {
     const before = await left()
-    const button = await app.find('section[aria-label="Guide"] button[aria-label^="Take "]:not(:disabled)')
+    const button = await app.find('section[aria-label="Method"] button[aria-label^="Take "]:not(:disabled)')
     await button.click()
     await app.until(async () => (await left()) < before, 'a place to be filled')
   }

@@ -39,7 +39,7 @@ const ends = (what: string) => {
 const MAKERS = ['Northwall', 'Skerry Colours', 'Halvard & Roe']
 const LIST = SIXTY.map((line, i) => `${line}, ${MAKERS[i % MAKERS.length]}, 15 ml`).join('\n')
 
-const guide = 'section[aria-label="Guide"]'
+const guide = 'section[aria-label="Method"]'
 const left = () =>
   app.driver.executeScript<number>(
     `return Number(/(\\d+) of \\d+ places? left/.exec(document.body.innerText)?.[1] ?? -1)`,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { counted } from '@juxtachrome/core/units'
 import { emptyHolder } from '@juxtachrome/core/drawing'
-import { ref } from 'vue'
+import { computed, ref } from 'vue'
 import { useBoxCommands } from './commands'
 import { readBoxes, saveBoxes } from './boxFiles'
 import { readTextFile } from '~/shared/files/readFile'
@@ -9,7 +9,7 @@ import { useHolders } from './useHolders'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useCollection } from '~/stores/collection'
 import { useNotices } from '~/stores/notices'
-import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import HolderGallery from './HolderGallery.vue'
 import PanSizes from './PanSizes.vue'
 import FileButton from '~/shared/ui/FileButton.vue'
 import HolderSketch from '~/shared/tray/HolderSketch.vue'
@@ -21,7 +21,7 @@ const collection = useCollection()
 const commands = useBoxCommands()
 const notices = useNotices()
 const { ask } = useAsk()
-const { choices, byId } = useHolders()
+const { byId } = useHolders()
 const likeId = ref('')
 const trouble = ref('')
 
@@ -29,9 +29,9 @@ function open(id: string | undefined) {
   if (id) void router.push(`/boxes/${id}`)
 }
 const drawNew = () => open(commands.draw(emptyHolder('new', 'A box of my own')))
+const like = computed(() => byId(likeId.value))
 function drawLike() {
-  const like = byId(likeId.value)
-  if (like) open(commands.draw({ ...like, name: `${like.name}, mine`.slice(0, 120) }))
+  if (like.value) open(commands.draw({ ...like.value, name: `${like.value.name}, mine`.slice(0, 120) }))
 }
 async function take(file: File) {
   const text = await readTextFile(file, 5)
@@ -58,20 +58,6 @@ async function remove(box: (typeof collection.holders)[number]) {
       <button class="btn btn-primary" @click="drawNew">Draw a box</button>
     </div>
     <Refusal v-if="trouble" class="mb-3" :says="trouble" />
-    <div class="panel mb-4 flex flex-wrap items-end gap-2 p-3">
-      <ChoiceField
-        v-model="likeId"
-        class="min-w-0 grow sm:max-w-md"
-        label="Begin with one that is much like yours"
-        none="choose a box"
-        :choices="choices"
-      />
-      <button class="btn" :disabled="!likeId" @click="drawLike">Draw from it</button>
-      <p class="hint w-full text-sm">
-        Thirty-six boxes come with the application. Draw your own where none is like it: with a ruler beside it, in
-        millimetres.
-      </p>
-    </div>
     <p v-if="collection.holders.length === 0" class="hint">None is drawn yet.</p>
     <ul class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
       <li v-for="box in collection.holders" :key="box.id" class="panel flex flex-col p-3">
@@ -101,6 +87,18 @@ async function remove(box: (typeof collection.holders)[number]) {
         </p>
       </li>
     </ul>
+    <section aria-label="Boxes that come with it" class="panel mt-4 p-3">
+      <div class="mb-2 flex flex-wrap items-center gap-2">
+        <h2 class="grow">Boxes that come with it</h2>
+        <button class="btn" :disabled="!like" @click="drawLike">Draw from it</button>
+        <NuxtLink v-if="like" class="btn" :to="`/palettes?new=1&box=${like.id}`">Make a palette in it</NuxtLink>
+      </div>
+      <HolderGallery v-model="likeId" ready-only />
+      <p class="hint mt-2 text-sm">
+        Draw your own where none is like yours, with a ruler beside it, in millimetres; one that is much like it is a
+        good beginning.
+      </p>
+    </section>
     <PanSizes />
   </div>
 </template>

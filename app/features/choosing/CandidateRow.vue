@@ -12,7 +12,7 @@ const collection = useCollection()
 </script>
 
 <template>
-  <li class="grid grid-cols-[4.5rem_minmax(0,1fr)] gap-2">
+  <li class="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-2">
     <PaintSwatch :paint="paint" class="h-full min-h-14" />
     <div class="border-b border-line py-1">
       <button

@@ -57,7 +57,7 @@ async function show(what: ChoosePanel | 'ways' | 'guide') {
     <ChoiceGroup label="Left zone" class="mb-2 flex gap-1">
       <button class="choice" :aria-pressed="mode === 'drawer'" @click="mode = 'drawer'">Drawer</button>
       <button class="choice" :aria-pressed="mode === 'guide'" @click="mode = 'guide'">
-        {{ palette.guide ? `Guide: ${palette.guide.name}` : 'Choose with a method' }}
+        {{ palette.guide ? `Method: ${palette.guide.name}` : 'Choose with a method' }}
       </button>
     </ChoiceGroup>
     <LazyPaintDrawer

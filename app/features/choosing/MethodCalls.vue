@@ -104,10 +104,10 @@ const how = (c: (typeof calls.value)[number]) =>
 </script>
 
 <template>
-  <MethodPanel :title="palette.guide?.name ?? ''" named="Guide" @leave="emit('leave')">
+  <MethodPanel :title="palette.guide?.name ?? ''" named="Method" @leave="emit('leave')">
     <template #actions>
       <button class="link text-sm" @click="edits = true">Edit the calls</button>
-      <button class="link text-sm" @click="emit('ways')">Other ways</button>
+      <button class="link text-sm" @click="emit('ways')">Other methods</button>
     </template>
     <p class="hint -mt-1 mb-1 text-sm" role="status">
       {{ taken }} of {{ counted(wanted, 'paint') }} taken{{ room ? '' : '; no place is free' }}

@@ -12,11 +12,12 @@ export const guidesAsText = (guides: readonly Guide[]): string =>
 export const saveMethods = (guides: readonly Guide[]): void =>
   saveFile('juxtachrome-guides.json', guidesAsText(guides), 'application/json')
 
-/** Reads a file of guides. Errors: `not-guides`, `from-newer-version`. */
+/** Reads a file of methods. Errors: `not-guides`, `from-newer-version`. */
 export const readMethods = (text: string): Result<Guide[]> =>
   readSharedFile(text, FORMAT, {
     list: 'guides',
-    one: 'Guide',
+    many: 'methods',
+    one: 'Method',
     most: MOST,
     read(raw) {
       const read = Guide.safeParse(raw)

@@ -2,7 +2,7 @@
 import type { Palette } from '@juxtachrome/core/documents'
 import { mainPaintOf } from '@juxtachrome/core/ledger'
 import { counted, daysAfter, daysBetween } from '@juxtachrome/core/units'
-import { dayInWords } from '~/shared/words/days'
+import { dayInWords, monthInWords } from '~/shared/words/days'
 import { computed } from 'vue'
 import { usePaintName } from '~/shared/words/paintName'
 import { screenSwatch } from '~/shared/swatch/useSwatch'
@@ -16,8 +16,18 @@ const YEAR = 365
 const ROW = 12
 const LEFT = 34
 const WIDE = 600
-const begin = computed(() => daysAfter(props.today, -YEAR))
-const at = (day: string) => LEFT + (Math.min(YEAR, Math.max(0, daysBetween(begin.value, day))) / YEAR) * (WIDE - LEFT)
+/** The least that is shown, days: of a palette that was just begun. */
+const LEAST = 60
+const yearAgo = computed(() => daysAfter(props.today, -YEAR))
+/** From the first filling on, where that was less than a year ago: nothing is drawn of the time before. */
+const begin = computed(() => {
+  const since = [...collection.ledger.places(props.palette.id).values()].flatMap((s) => s.stays.map((t) => t.since))
+  const first = since.reduce((a, b) => (a < b ? a : b), daysAfter(props.today, -LEAST))
+  return first > yearAgo.value ? first : yearAgo.value
+})
+const span = computed(() => Math.max(1, daysBetween(begin.value, props.today)))
+const at = (day: string) =>
+  LEFT + (Math.min(span.value, Math.max(0, daysBetween(begin.value, day))) / span.value) * (WIDE - LEFT)
 const rows = computed(() => {
   const state = collection.ledger.places(props.palette.id)
   return props.palette.holder.places.flatMap(({ id }) => {
@@ -47,7 +57,7 @@ const months = computed(() =>
     const [year, month] = begin.value.split('-').map(Number) as [number, number]
     const date = new Date(year, month - 1 + i, 1)
     const day = `${date.getFullYear()}-${String(date.getMonth() + 1).padStart(2, '0')}-01`
-    return { day, x: at(day), name: dayInWords(day).slice(2, 5) }
+    return { day, x: at(day), name: monthInWords(day) }
   }).filter(({ day }) => day > begin.value && day <= props.today),
 )
 const changes = computed(() => rows.value.reduce((sum, r) => sum + r.bars.length - 1, 0))

@@ -22,7 +22,8 @@ import { useNotices } from '~/stores/notices'
 import { useSettings } from '~/stores/settings'
 import { useStrip } from '~/stores/strip'
 import { useCore } from '~/shared/questions/useCore'
-import SwatchBand from '~/shared/swatch/SwatchBand.vue'
+import ColourRow from '~/shared/swatch/ColourRow.vue'
+import TwoColours from '~/shared/swatch/TwoColours.vue'
 import { figure } from '~/shared/words/figures'
 import Refusal from '~/shared/ui/Refusal.vue'
 import WorkingBar from '~/shared/ui/WorkingBar.vue'
@@ -176,32 +177,15 @@ function keep(row: (typeof rows.value)[number]) {
       hand come up here, simple ones first.
     </p>
     <Refusal v-if="trouble" :says="trouble" />
-    <ol class="space-y-2">
-      <li v-for="row in rows" :key="row.key" class="panel flex flex-wrap items-center gap-x-3 gap-y-1 p-2">
-        <div class="flex min-w-0 grow basis-80 items-stretch gap-3">
-          <div class="flex w-36 shrink-0 bg-ground" aria-hidden="true">
-            <SwatchBand :stops="targetStops" direction="to bottom" class="h-14 w-1/2" /><SwatchBand
-              :stops="row.stops"
-              direction="to bottom"
-              class="h-14 w-1/2"
-            />
-          </div>
-          <div class="min-w-0 grow">
-            <p class="font-medium">{{ row.words }}</p>
-            <p class="text-sm">
-              {{ recipeDifferenceInWords(row.recipe)
-              }}{{ row.recipe.differences.wash === undefined ? `; ${waterInWords(row.recipe.water)}` : '' }}
-            </p>
-            <p v-if="row.sure !== undefined" class="hint text-sm">
-              So the model says; half of such predictions lie within {{ figure(row.sure, 1) }} of the real mixture
-            </p>
-            <p v-if="row.fading.length" class="text-sm">
-              {{ row.fading.join(' and ') }} {{ row.fading.length === 1 ? 'fades' : 'fade' }}.
-            </p>
-            <p v-if="row.unlike.length" class="hint text-sm">Unlike it: {{ row.unlike.join('; ') }}</p>
-          </div>
-        </div>
-        <div class="flex flex-wrap gap-1">
+    <ol>
+      <ColourRow v-for="row in rows" :key="row.key" :name="row.words">
+        <template #colours><TwoColours :above="targetStops" :below="row.stops" /></template>
+        <p>
+          {{ recipeDifferenceInWords(row.recipe)
+          }}{{ row.recipe.differences.wash === undefined ? `; ${waterInWords(row.recipe.water)}` : '' }}
+        </p>
+        <p v-if="row.unlike.length" class="hint text-[13px]">Unlike it: {{ row.unlike.join('; ') }}</p>
+        <template #actions>
           <button class="btn" @click="lay(row)">To the bench</button
           ><button
             class="btn btn-quiet"
@@ -209,11 +193,22 @@ function keep(row: (typeof rows.value)[number]) {
           >
             To the strip</button
           ><button class="btn btn-quiet" @click="keep(row)">Save it</button>
-        </div>
-      </li>
+        </template>
+        <template v-if="row.fading.length" #mind>
+          <p class="mt-0.5 text-[13px] leading-tight">
+            <span class="hint text-[13px]">Mind:</span> {{ row.fading.join(' and ') }}
+            {{ row.fading.length === 1 ? 'fades' : 'fade' }}.
+          </p>
+        </template>
+        <template v-if="row.sure !== undefined" #more>
+          <p class="hint text-[13px]">
+            So the model says; half of such predictions lie within {{ figure(row.sure, 1) }} of the real mixture.
+          </p>
+        </template>
+      </ColourRow>
     </ol>
     <p v-if="rows.length" class="hint mt-2 text-sm">
-      Left: what to match. Right: predicted. Parts are a start; your eye has the last word.
+      Above: what to match. Below: predicted. Parts are a start; your eye has the last word.
     </p>
     <details v-if="left.length" class="mt-1 text-sm">
       <summary class="py-1">{{ counted(left.length, 'paint takes', 'paints take') }} no part</summary>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { threeToBegin } from '@juxtachrome/core/charts'
+import { isUsable } from '@juxtachrome/core/documents'
 import { toLch, toScreen } from '@juxtachrome/core/colour'
 import { computed, ref } from 'vue'
 import { useMixtures } from '~/shared/swatch/useMixtures'
@@ -10,7 +12,13 @@ const bench = useBench()
 const collection = useCollection()
 const { predict } = useMixtures()
 const wash = ref(false)
-const three = computed(() => bench.parts.slice(0, 3).map((p) => p.paintId))
+/** Those on the bench; a yellow, a red and a blue of what is owned until three lie there. */
+const isOwn = computed(() => bench.parts.length >= 3)
+const three = computed(() =>
+  isOwn.value
+    ? bench.parts.slice(0, 3).map((p) => p.paintId)
+    : threeToBegin(collection.paints.filter((p) => collection.itemsOf(p.id).some(isUsable))).map((p) => p.id),
+)
 const STEPS = 6
 const WIDTH = 70
 const HEIGHT = 60
@@ -44,6 +52,9 @@ const size = { width: (STEPS + 1) * WIDTH, height: (STEPS + 1) * HEIGHT }
   <section aria-label="Triangle of three paints">
     <p v-if="three.length < 3" class="hint">Put three paints on the bench to see what lies between all of them.</p>
     <template v-else>
+      <p v-if="!isOwn" class="hint mb-1 text-sm">
+        To begin with, a yellow, a red and a blue of yours. Put three paints on the bench to see what lies between them.
+      </p>
       <div class="mb-2 flex flex-wrap items-center gap-3 text-sm">
         <span>Parts of {{ three.map((id) => collection.paint(id)?.name).join(' : ') }}</span
         ><label class="flex items-center gap-1.5"

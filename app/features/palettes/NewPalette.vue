@@ -5,12 +5,10 @@ import { computed, ref } from 'vue'
 import * as z from 'zod/mini'
 import { usePaletteCommands } from './commands'
 import { useCheckedForm } from '~/shared/ui/useCheckedForm'
-import { useHolders } from '~/features/boxes'
+import { HolderGallery, useHolders } from '~/features/boxes'
 import { listed } from '~/shared/words/figures'
 import FormField from '~/shared/ui/FormField.vue'
-import HolderSketch from '~/shared/tray/HolderSketch.vue'
 import ModalDialog from '~/shared/ui/ModalDialog.vue'
-import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 
 const emit = defineEmits<{ made: [id: string]; cancel: [] }>()
 const commands = usePaletteCommands()
@@ -31,10 +29,6 @@ const [holder] = defineField('holder')
 /** What the words of its purpose speak of; it is judged for that, unless one would rather not. */
 const spokenOf = computed(() => targetsOfPurpose(purpose.value ?? ''))
 const isForThat = ref(true)
-const kind = ref(groups.value.find((g) => asked && g.holders.includes(asked))?.label ?? 'The usual')
-const shown = computed(() => (groups.value.find((k) => k.label === kind.value) ?? groups.value[0]!).holders)
-// one scale for all of a kind
-const widest = computed(() => Math.max(...shown.value.map((h) => h.width)))
 const save = handleSubmit((v: z.output<typeof schema>) => {
   const palette = commands.create(
     v.name,
@@ -72,32 +66,9 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
       </label>
       <fieldset class="sm:col-span-2">
         <legend class="mb-1 text-sm font-medium">Holder, drawn to one scale</legend>
-        <ChoiceGroup label="Kind of holder" class="mb-2 flex flex-wrap gap-1">
-          <button
-            v-for="g in groups"
-            :key="g.label"
-            type="button"
-            class="choice"
-            :aria-pressed="kind === g.label"
-            @click="kind = g.label"
-          >
-            {{ g.label }}
-          </button>
-          <NuxtLink class="btn ml-auto" to="/boxes">Draw one, or count what fits</NuxtLink>
-        </ChoiceGroup>
-        <div class="grid grid-cols-2 gap-2 md:grid-cols-4">
-          <label
-            v-for="h in shown"
-            :key="h.id"
-            class="flex cursor-pointer flex-col justify-between gap-1 border border-line p-2 has-checked:border-text has-checked:bg-sunken has-focus-visible:outline-3 has-focus-visible:outline-accent"
-          >
-            <HolderSketch :holder="h" class="mx-auto" :style="{ width: `${(h.width / widest) * 100}%` }" />
-            <span class="flex items-center gap-1.5 text-sm"
-              ><input v-model="holder" type="radio" name="holder" :value="h.id" class="size-4" />{{ h.name }},
-              {{ h.width }} × {{ h.height }} mm</span
-            >
-          </label>
-        </div>
+        <HolderGallery v-model="holder"
+          ><NuxtLink class="btn ml-auto" to="/boxes">Draw one, or count what fits</NuxtLink></HolderGallery
+        >
       </fieldset>
       <div class="flex justify-end gap-2 sm:col-span-2">
         <button type="button" class="btn" @click="emit('cancel')">Cancel</button

@@ -16,6 +16,7 @@ import { usePaintName } from '~/shared/words/paintName'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
+import ColourRow from '~/shared/swatch/ColourRow.vue'
 import StandInSwatches from './StandInSwatches.vue'
 import { figure } from '~/shared/words/figures'
 import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
@@ -35,7 +36,7 @@ const who = computed(() => {
 })
 const unlike = computed(() => props.standIn.unlike.map((u) => u.words).join('; '))
 const standing = computed(() => standingInWords(props.standIn))
-const isOpen = ref(props.first)
+const isOpen = ref(Boolean(props.first))
 const notes = ref(false)
 const note = ref('')
 const isTakable = computed(
@@ -69,38 +70,28 @@ function toStrip() {
 </script>
 
 <template>
-  <li class="border-t border-line py-1.5">
-    <div class="grid grid-cols-[7.5rem_minmax(0,1fr)_auto] items-center gap-x-2.5">
-      <StandInSwatches :sought="sought" :stand-in="standIn" class="h-14 w-30" />
-      <div class="min-w-0 text-[13px] leading-tight">
-        <h3>
-          <button
-            class="line-clamp-2 min-h-6 text-left text-[14px] leading-tight hover:underline"
-            :aria-expanded="isOpen"
-            @click="isOpen = !isOpen"
-          >
-            {{ name }}
-          </button>
-        </h3>
-        <p class="hint text-[13px]">{{ KIND_WORDS[standIn.kind] }}; {{ nearnessInShort(standIn) }}</p>
-        <p v-if="unlike" :class="isOpen ? '' : 'line-clamp-1'">
-          <span class="hint text-[13px]">Not the same:</span> {{ unlike }}
-        </p>
-      </div>
+  <ColourRow v-model:open="isOpen" :name="name">
+    <template #colours><StandInSwatches :sought="sought" :stand-in="standIn" class="h-14 w-30" /></template>
+    <p class="hint text-[13px]">{{ KIND_WORDS[standIn.kind] }}; {{ nearnessInShort(standIn) }}</p>
+    <p v-if="unlike" :class="isOpen ? '' : 'line-clamp-1'">
+      <span class="hint text-[13px]">Not the same:</span> {{ unlike }}
+    </p>
+    <template v-if="isTakable" #actions>
       <button
-        v-if="isTakable"
         class="btn"
         :aria-label="`Take ${name} for ${place}`"
         @click="commands.take(palette.id, place!, standIn, name)"
       >
         Take
       </button>
-    </div>
-    <p v-if="standIn.risks.length" class="mt-0.5 text-[13px] leading-tight">
-      <span class="hint text-[13px]">Mind:</span> {{ standIn.risks.join('; ') }}
-    </p>
-    <p v-if="standIn.trial" class="text-[13px] font-medium">{{ trialInWords(standIn) }}</p>
-    <div v-if="isOpen" class="mt-1 space-y-0.5 text-[13px] leading-tight">
+    </template>
+    <template #mind>
+      <p v-if="standIn.risks.length" class="mt-0.5 text-[13px] leading-tight">
+        <span class="hint text-[13px]">Mind:</span> {{ standIn.risks.join('; ') }}
+      </p>
+      <p v-if="standIn.trial" class="text-[13px] font-medium">{{ trialInWords(standIn) }}</p>
+    </template>
+    <template #more>
       <p v-if="who" class="hint text-[13px]">{{ who }}</p>
       <p class="hint text-[13px]">{{ costInWords(standIn) }}</p>
       <p v-if="standing">{{ standing }}</p>
@@ -139,6 +130,6 @@ function toStrip() {
           <button type="button" class="choice" @click="say('badly')">badly</button>
         </ChoiceGroup>
       </form>
-    </div>
-  </li>
+    </template>
+  </ColourRow>
 </template>

@@ -33,6 +33,7 @@ function go(hit: Hit | null) {
         maxlength="200"
         autocomplete="off"
         @change="text = $event.target.value"
+        @keydown.esc="open = false"
       />
       <ComboboxOptions static class="mt-2 max-h-[60vh] overflow-y-auto">
         <template v-for="group in groups" :key="group.title">

@@ -157,7 +157,7 @@ describe('the mixing bench', () => {
     for (const s of samples) await s.click()
     await app.click('Look closer')
     await app.says('You would miss')
-    await app.says('goes darker: L*')
+    await app.says('goes darker than')
     await app.says('Circle: masstone. Diamond: wash.')
     expect(await (await app.find('[role="img"][aria-label^="Value."]')).getAttribute('aria-label')).toMatch(
       /from L\* \d+ at masstone to \d+ in the wash/,

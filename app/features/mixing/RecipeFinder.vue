@@ -100,6 +100,11 @@ function underLamp(mix: ReturnType<typeof predict>, water: number, paint: Paint)
   const apart = underLights(mix.value.optics, target.value, [water, 6])
   return partsUnderLamp(apart) ? [`parts from it by an evening lamp, by ${figure(apart.lamp, 1)}`] : []
 }
+/** The differences behind the words, CIEDE2000. */
+function figuresOf({ difference, differences: { masstone, wash } }: FoundRecipe): string {
+  if (masstone === undefined || wash === undefined) return `Difference ${figure(difference, 1)}.`
+  return `Difference at masstone ${figure(masstone, 1)}, in the wash ${figure(wash, 1)}.`
+}
 const rows = computed(() =>
   found.value.map((recipe) => {
     const parts = recipe.paints.map((p) => ({ paintId: p.id, parts: p.parts }))
@@ -201,6 +206,7 @@ function keep(row: (typeof rows.value)[number]) {
           </p>
         </template>
         <template v-if="row.sure !== undefined" #more>
+          <p class="hint text-[13px]">{{ figuresOf(row.recipe) }}</p>
           <p class="hint text-[13px]">
             So the model says; half of such predictions lie within {{ figure(row.sure, 1) }} of the real mixture.
           </p>

@@ -10,6 +10,7 @@ import HueChromaPlot from '~/shared/charts/HueChromaPlot.vue'
 import SpectrumChart from '~/shared/charts/SpectrumChart.vue'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
 import ValueStrip from '~/shared/charts/ValueStrip.vue'
+import { figure } from '~/shared/words/figures'
 
 useHead({ title: 'Side by side · Juxtachrome' })
 const router = useRouter()
@@ -34,6 +35,15 @@ const curves = computed(() =>
     return optics?.ok ? [{ name: sample.name, values: reflectanceAt(optics.value, 1), colour: sample.stops[0] }] : []
   }),
 )
+/** The differences behind the words, CIEDE2000. */
+const figures = computed(() => {
+  const { masstone, wash } = comparison.value ?? {}
+  const said = [
+    masstone === undefined ? '' : `masstone ${figure(masstone, 1)}`,
+    wash === undefined ? '' : `wash ${figure(wash, 1)}`,
+  ].filter(Boolean)
+  return said.length ? `Difference: ${said.join(', ')} (CIEDE2000).` : ''
+})
 </script>
 
 <template>
@@ -66,6 +76,10 @@ const curves = computed(() =>
             <li v-for="line in comparison.lines" :key="line">{{ line }}</li>
           </ul>
           <p class="mt-2 font-medium">{{ comparison.missed }}</p>
+          <details v-if="figures" class="mt-1 text-sm">
+            <summary class="link inline-flex min-h-7 items-center">The figures</summary>
+            <p>{{ figures }}</p>
+          </details>
         </section>
         <p v-else class="hint">
           Choose two samples on the strip to read what differs in words; all of them are plotted here.

@@ -13,7 +13,7 @@ const lines = computed(() => {
   const all = comparison.value?.lines
   if (!all) return undefined
   const colours = all.filter((l) => /^(masstone|wash): /.test(l))
-  return [colours.join('; '), ...all.filter((l) => !colours.includes(l))].filter(Boolean).slice(0, 4)
+  return [colours.join('; '), ...all.filter((l) => !colours.includes(l))].filter(Boolean).slice(0, 3)
 })
 </script>
 
@@ -39,7 +39,7 @@ const lines = computed(() => {
               :assumed="sample.assumed"
               class="h-12"
             />
-            <span class="block truncate px-1 text-xs">{{ sample.name }}</span>
+            <span class="line-clamp-2 px-1 text-xs leading-tight">{{ sample.name }}</span>
             <span class="hint block truncate px-1 pr-6 text-xs">{{ sample.under }}</span>
             <span
               v-if="strip.chosen.includes(sample.key)"
@@ -58,13 +58,7 @@ const lines = computed(() => {
       </ul>
       <div class="shrink-0 text-sm leading-snug md:w-96" aria-live="polite">
         <ul v-if="lines">
-          <li
-            v-for="(line, i) in lines"
-            :key="line"
-            class="truncate"
-            :class="i > 1 ? 'max-md:hidden' : ''"
-            :title="line"
-          >
+          <li v-for="(line, i) in lines" :key="line" :class="i > 1 ? 'max-md:hidden' : ''">
             {{ line }}
           </li>
         </ul>

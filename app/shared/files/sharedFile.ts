@@ -12,7 +12,11 @@ interface Shared<T> {
 }
 
 /** The list of a file that somebody shared, one of `format` version 1. Errors: `not-LIST`, `from-newer-version`. */
-export function readSharedFile<T>(text: string, format: string, { list, many = list, one, most, read }: Shared<T>): Result<T[]> {
+export function readSharedFile<T>(
+  text: string,
+  format: string,
+  { list, many = list, one, most, read }: Shared<T>,
+): Result<T[]> {
   const not = `not-${list}`
   const what = `file of ${many}`
   const otherwise = 'A whole collection is imported under Data.'

@@ -105,9 +105,9 @@ describe('what a stand-in does not do', () => {
   })
 
   it('says how far a recipe is, at masstone and wash where both are known', () => {
-    expect(recipeDifferenceInWords({ difference: 1.84, differences: {}, water: 0 })).toBe('just visible, 1.8')
+    expect(recipeDifferenceInWords({ difference: 1.84, differences: {}, water: 0 })).toBe('just visible')
     expect(recipeDifferenceInWords({ difference: 3, differences: { masstone: 0.4, wash: 6 }, water: 3.5 })).toBe(
-      'masstone hardly visible, 0.4; wash clear, 6.0, at 3.5 parts of water',
+      'masstone hardly visible; wash clear, at 3.5 parts of water',
     )
   })
 })
@@ -120,7 +120,7 @@ describe('two samples side by side', () => {
     pigments: ['PB29'],
     ...extra,
   })
-  it('says what differs in words with the number behind it', () => {
+  it('says what differs in words, without a figure; the numbers stand beside them', () => {
     const c = compareSamples(
       sample('One', 25, { granulation: 'granulating', pricePerMl: { minor: 60, currency: 'EUR' } }),
       sample('Other', 40, { granulation: 'smooth', pricePerMl: { minor: 90, currency: 'EUR' } }),
@@ -128,13 +128,15 @@ describe('two samples side by side', () => {
     expect(c.lines).toEqual(
       expect.arrayContaining([
         expect.stringMatching(/^masstone: large|^masstone: clear/),
-        'wash: hardly visible, 0.0',
-        'One goes darker: L* 25 against 40',
+        'wash: hardly visible',
+        'One goes darker than Other',
         'shared: PB29',
         'granulating against smooth',
         '0.60 EUR against 0.90 EUR a ml',
       ]),
     )
+    expect([...c.lines, c.missed].filter((l) => /\d\.\d|L\*/.test(l) && !l.includes('EUR'))).toEqual([])
+    expect(c.wash).toBe(0)
     expect(c.missed).toContain('You would miss One')
   })
   it('would you miss it?', () => {

@@ -32,15 +32,15 @@ export interface Comparison {
 const SAME_WORK = 3
 const NEAR = 7
 
-/** What differs between two samples, in words with the numbers behind them. */
+/** What differs between two samples, in words; the numbers stand beside them, for those who ask for figures. */
 export function compareSamples(one: Sample, other: Sample): Comparison {
   const off = (which: 'masstone' | 'wash') =>
     one[which] && other[which] ? colourDifference(one[which], other[which]) : undefined
   const [masstone, wash] = [off('masstone'), off('wash')]
   const shared = one.pigments.filter((c) => other.pigments.includes(c))
   const colours = [
-    ...(masstone === undefined ? [] : [`masstone: ${differenceInWords(masstone)}, ${masstone.toFixed(1)}`]),
-    ...(wash === undefined ? [] : [`wash: ${differenceInWords(wash)}, ${wash.toFixed(1)}`]),
+    ...(masstone === undefined ? [] : [`masstone: ${differenceInWords(masstone)}`]),
+    ...(wash === undefined ? [] : [`wash: ${differenceInWords(wash)}`]),
   ]
   const behaviours = unlikeOf(other, one).map(({ trait, has, wants }) =>
     trait === 'lightfastness' ? `lightfastness ${wants} against ${has}` : `${wants} against ${has}`,
@@ -81,7 +81,7 @@ function leans(one: Sample, other: Sample): string[] {
 function values(one: Sample, other: Sample): string[] {
   if (!one.masstone || !other.masstone || Math.abs(one.masstone.L - other.masstone.L) < 3) return []
   const [darker, lighter] = one.masstone.L < other.masstone.L ? [one, other] : [other, one]
-  return [`${darker.name} goes darker: L* ${darker.masstone!.L.toFixed(0)} against ${lighter.masstone!.L.toFixed(0)}`]
+  return [`${darker.name} goes darker than ${lighter.name}`]
 }
 
 function prices({ pricePerMl: p }: Sample, { pricePerMl: q }: Sample): string[] {
@@ -92,10 +92,9 @@ function missed(one: Sample, other: Sample, differences: readonly number[], beha
   if (differences.length === 0) return `Would you miss ${one.name}? Without swatches of both it cannot be said.`
   const worst = Math.max(...differences)
   if (worst < SAME_WORK && behaviours.length === 0)
-    return `You would hardly miss ${one.name}: the same colour and behaviour (${worst.toFixed(1)}).`
+    return `You would hardly miss ${one.name}: the same colour and behaviour.`
   if (worst < SAME_WORK)
-    return `You would not miss the colour of ${one.name} (${worst.toFixed(1)}), only how it behaves: ${behaviours.join('; ')}.`
-  if (worst < NEAR)
-    return `You might miss ${one.name} in careful work: near, but ${differenceInWords(worst)} (${worst.toFixed(1)}).`
-  return `You would miss ${one.name}: a ${worst < 25 ? `${differenceInWords(worst)} difference` : 'different colour'} (${worst.toFixed(1)}).`
+    return `You would not miss the colour of ${one.name}, only how it behaves: ${behaviours.join('; ')}.`
+  if (worst < NEAR) return `You might miss ${one.name} in careful work: near, but ${differenceInWords(worst)}.`
+  return `You would miss ${one.name}: a ${worst < 25 ? `${differenceInWords(worst)} difference` : 'different colour'}.`
 }

@@ -3,6 +3,7 @@ import { eventInWords, EVENT_NAMES, type Event, isPlace, type VesselRef } from '
 import type { Effective } from '@juxtachrome/core/ledger'
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
+import { useMediaQuery } from '@vueuse/core'
 import { computed } from 'vue'
 import { useFillCommands } from '~/features/filling'
 import { useItemWords } from '~/shared/words/itemWords'
@@ -19,6 +20,7 @@ import DayField from '~/shared/ui/DayField.vue'
 /** Everything that was recorded, as sentences: by palette, paint, tube, kind and time. */
 useHead({ title: 'Ledger · Juxtachrome' })
 const route = useRoute()
+const isPhone = useMediaQuery('(max-width: 639px)')
 const router = useRouter()
 const collection = useCollection()
 const filling = useFillCommands()
@@ -108,46 +110,49 @@ const itemChoices = computed(() =>
       <h1 class="grow">Ledger</h1>
       <NuxtLink class="btn btn-quiet" to="/pans">Pans</NuxtLink>
     </div>
-    <form class="mb-2 grid gap-2 sm:grid-cols-3 lg:grid-cols-6" @submit.prevent>
-      <label class="text-sm"
-        >Palette<select class="input" :value="asked.palette ?? ''" @change="set('palette', value($event))">
-          <option value="">any</option>
-          <option v-for="p in collection.palettes" :key="p.id" :value="p.id">{{ p.name }}</option>
-        </select></label
-      >
-      <label class="text-sm"
-        >Paint<select class="input" :value="asked.paint ?? ''" @change="set('paint', value($event))">
-          <option value="">any</option>
-          <option v-for="p in paintChoices" :key="p.id" :value="p.id">{{ p.text }}</option>
-        </select></label
-      >
-      <label class="text-sm"
-        >Tube or pan<select class="input" :value="asked.item ?? ''" @change="set('item', value($event))">
-          <option value="">any</option>
-          <option v-for="i in itemChoices" :key="i.id" :value="i.id">{{ i.text }}</option>
-        </select></label
-      >
-      <label class="text-sm"
-        >What<select class="input" :value="asked.kind ?? ''" @change="set('kind', value($event))">
-          <option value="">anything</option>
-          <option v-for="(words_, kind) in EVENT_NAMES" :key="kind" :value="kind">{{ words_ }}</option>
-        </select></label
-      >
-      <label class="text-sm"
-        >From<DayField
-          aria-label="From"
-          class="w-full"
-          :model-value="asked.from ?? ''"
-          @update:model-value="set('from', $event)"
-      /></label>
-      <label class="text-sm"
-        >To<DayField
-          aria-label="To"
-          class="w-full"
-          :model-value="asked.to ?? ''"
-          @update:model-value="set('to', $event)"
-      /></label>
-    </form>
+    <details class="mb-2" :open="!isPhone || Object.keys(asked).length > 0">
+      <summary class="min-h-11 content-center sm:hidden">Narrow it down</summary>
+      <form class="grid gap-2 sm:grid-cols-3 lg:grid-cols-6" @submit.prevent>
+        <label class="text-sm"
+          >Palette<select class="input" :value="asked.palette ?? ''" @change="set('palette', value($event))">
+            <option value="">any</option>
+            <option v-for="p in collection.palettes" :key="p.id" :value="p.id">{{ p.name }}</option>
+          </select></label
+        >
+        <label class="text-sm"
+          >Paint<select class="input" :value="asked.paint ?? ''" @change="set('paint', value($event))">
+            <option value="">any</option>
+            <option v-for="p in paintChoices" :key="p.id" :value="p.id">{{ p.text }}</option>
+          </select></label
+        >
+        <label class="text-sm"
+          >Tube or pan<select class="input" :value="asked.item ?? ''" @change="set('item', value($event))">
+            <option value="">any</option>
+            <option v-for="i in itemChoices" :key="i.id" :value="i.id">{{ i.text }}</option>
+          </select></label
+        >
+        <label class="text-sm"
+          >What<select class="input" :value="asked.kind ?? ''" @change="set('kind', value($event))">
+            <option value="">anything</option>
+            <option v-for="(words_, kind) in EVENT_NAMES" :key="kind" :value="kind">{{ words_ }}</option>
+          </select></label
+        >
+        <label class="text-sm"
+          >From<DayField
+            aria-label="From"
+            class="w-full"
+            :model-value="asked.from ?? ''"
+            @update:model-value="set('from', $event)"
+        /></label>
+        <label class="text-sm"
+          >To<DayField
+            aria-label="To"
+            class="w-full"
+            :model-value="asked.to ?? ''"
+            @update:model-value="set('to', $event)"
+        /></label>
+      </form>
+    </details>
     <YearStrip v-if="palette" :palette="palette" :today="today" />
     <p class="hint mb-1 flex gap-3" role="status">
       <span>{{ counted(shown.length, 'entry', 'entries') }}{{ poured ? `, ${inMl(poured)} filled` : '' }}</span>
@@ -157,15 +162,19 @@ const itemChoices = computed(() =>
     <VirtualList
       v-if="shown.length"
       :rows="shown"
-      :row-height="52"
+      :row-height="isPhone ? 100 : 52"
       label="Entries, the latest first"
       :key-of="(e: Effective) => e.entryId"
-      class="panel h-[calc(100dvh-17rem-var(--strip))] min-h-64 grow"
+      class="panel h-[calc(100dvh-17rem-var(--strip)-var(--bar))] min-h-64 grow"
     >
       <template #default="{ row, bind }">
-        <div class="list-row flex items-center gap-3 px-2" v-bind="bind">
-          <span class="w-28 shrink-0 text-sm tabular-nums">{{ dayInWords(row.event.day) }}</span>
-          <span class="line-clamp-2 min-w-0 grow leading-tight"
+        <div
+          class="list-row flex gap-x-3 px-2 max-sm:flex-wrap max-sm:content-center max-sm:justify-between sm:items-center"
+          v-bind="bind"
+        >
+          <span class="shrink-0 text-sm tabular-nums max-sm:text-muted sm:w-28">{{ dayInWords(row.event.day) }}</span>
+          <!-- on a phone the sentence has a line of its own, at full width -->
+          <span class="line-clamp-3 min-w-0 grow leading-tight max-sm:order-last max-sm:basis-full sm:line-clamp-2"
             >{{ words(row) }}
             <span v-if="row.corrected" class="hint italic">(corrected)</span>
             <span v-if="row.event.note" class="hint italic">{{ row.event.note }}</span></span

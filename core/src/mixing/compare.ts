@@ -92,7 +92,7 @@ function missed(one: Sample, other: Sample, differences: readonly number[], beha
   if (differences.length === 0) return `Would you miss ${one.name}? Without swatches of both it cannot be said.`
   const worst = Math.max(...differences)
   if (worst < SAME_WORK && behaviours.length === 0)
-    return `You would hardly miss ${one.name}: the same colour and behaviour.`
+    return `You would hardly miss ${one.name}: nearly the same colour, and the same behaviour.`
   if (worst < SAME_WORK)
     return `You would not miss the colour of ${one.name}, only how it behaves: ${behaviours.join('; ')}.`
   if (worst < NEAR) return `You might miss ${one.name} in careful work: near, but ${differenceInWords(worst)}.`

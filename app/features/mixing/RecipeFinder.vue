@@ -153,6 +153,7 @@ function keep(row: (typeof rows.value)[number]) {
 
 <template>
   <section aria-label="Recipes">
+    <h2 class="sr-only">Recipes</h2>
     <div class="mb-2 flex flex-wrap items-center gap-3">
       <label class="flex items-center gap-2 text-sm"
         >Paints in it, at most

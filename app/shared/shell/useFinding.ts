@@ -74,8 +74,12 @@ export function useFinding(text: Ref<string>) {
     if (kind === 'painting') return name || 'A painting'
     return name || (day ? dayInWords(day) : '')
   }
-  const detailOf = ({ codes, detail, day, name }: Found['row']): string =>
-    [codes?.join(' '), detail, name && day ? dayInWords(day) : ''].filter(Boolean).join(' · ')
+  const detailOf = (row: Found['row']): string => {
+    const { codes, detail, day, name } = row
+    // the maker is not said twice where it tells two paints of one name apart
+    const isSaid = detail !== undefined && named(row).endsWith(detail)
+    return [codes?.join(' '), isSaid ? '' : detail, name && day ? dayInWords(day) : ''].filter(Boolean).join(' · ')
+  }
   const swatchesOf = ({ kind, id, paintId }: Found['row']): readonly string[] =>
     kind === 'recipe'
       ? (collection.recipe(id)?.paints.map((p) => p.paintId) ?? [])

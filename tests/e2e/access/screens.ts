@@ -81,6 +81,13 @@ export async function findings(app: App, path: string): Promise<string[]> {
 export async function violationsOf(app: App, what: string): Promise<string[]> {
   await app.still()
   if (!(await app.driver.executeScript('return Boolean(window.axe)'))) await app.driver.executeScript(axe.source)
+  // what lies half under the bar at the bottom of a phone is scrolled before it is pressed: the bar is looked at in its place
+  const bar = (position: string) =>
+    app.driver.executeScript(
+      `document.querySelector('nav[aria-label="Main, within reach"]')?.style.setProperty('position', arguments[0])`,
+      position,
+    )
+  await bar('static')
   // in the page itself, and only what it complains of comes back: half the work of asking for everything
   const violations = await app.inPage<Pick<Result, 'id' | 'help' | 'nodes'>[]>(
     `axe.run(document, { runOnly: arguments[0], resultTypes: ['violations'] }).then(({ violations }) =>
@@ -88,6 +95,7 @@ export async function violationsOf(app: App, what: string): Promise<string[]> {
     )`,
     TAGS,
   )
+  await bar('')
   return violations.map(({ id, help, nodes }) => {
     const where = nodes.slice(0, 3).map((n) => n.target.join(' '))
     return `${what}: ${id}: ${help} (${where.join('; ')})`

@@ -1,4 +1,11 @@
-import { EDITABLE_KINDS, type DocumentOf, type EditableKind, type Item, type Paint } from '@juxtachrome/core/documents'
+import {
+  EDITABLE_KINDS,
+  isUsable,
+  type DocumentOf,
+  type EditableKind,
+  type Item,
+  type Paint,
+} from '@juxtachrome/core/documents'
 import {
   budgetIn,
   Collection,
@@ -98,6 +105,8 @@ export const useCollection = defineStore('collection', () => {
     /** Paints that are wished for, of which nothing is owned. */
     wished: shown(wishedIn),
     usedPaints,
+    /** Paints of which there is any to paint with. */
+    usablePaints: computed(() => lists.paints.value.filter((p) => itemsOf(p.id).some(isUsable))),
     /** What is owned more than once, by paint. */
     doubles: computed(() => doublesOf(lists.paints.value, itemsOf)),
   }

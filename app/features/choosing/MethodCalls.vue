@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SHOWN_WHEELS } from '@juxtachrome/core/reach'
 import type { Palette } from '@juxtachrome/core/documents'
 import type { Assessment, Candidate } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
@@ -115,7 +116,7 @@ const how = (c: (typeof calls.value)[number]) =>
     <FamilyTable v-if="palette.guide?.way === 'four of each'" :calls="calls" :open="openId" @open="openId = $event" />
     <div v-if="isTriad" class="mb-2 text-sm">
       <span v-if="verdict?.map" class="my-1 flex gap-1 bg-ground p-1 text-on-ground">
-        <ReachWheel v-for="w in [1, 3, 6]" :key="w" :wheel="w" :map="verdict.map" still class="min-w-0 flex-1" />
+        <ReachWheel v-for="w in SHOWN_WHEELS" :key="w" :wheel="w" :map="verdict.map" still class="min-w-0 flex-1" />
       </span>
       <p>What is empty on the wheels they cannot reach; a cross marks what your other paints could.</p>
       <p v-if="black">{{ black }}</p>

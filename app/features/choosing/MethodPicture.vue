@@ -1,24 +1,17 @@
 <script setup lang="ts">
-import { sketchOf } from '@juxtachrome/core/choosing'
-import { isUsable, type GuideCall, type Palette } from '@juxtachrome/core/documents'
+import { sketchOf, type RankContext } from '@juxtachrome/core/choosing'
+import type { GuideCall } from '@juxtachrome/core/documents'
 import { computed, ref } from 'vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import { useSeen } from '~/shared/ui/useSeen'
 import { useCollection } from '~/stores/collection'
-import { useEvidence } from './useEvidence'
 
 /** A small palette made by a method from this collection; worked out when it comes into sight. */
-const props = defineProps<{ palette: Palette; calls: readonly GuideCall[] }>()
+const props = defineProps<{ calls: readonly GuideCall[]; context: Omit<RankContext, 'planned'> }>()
 const collection = useCollection()
-const evidence = useEvidence(() => props.palette)
 const root = ref<HTMLElement>()
 const seen = useSeen(root)
-const paints = computed(() => {
-  if (!seen.value) return []
-  const owned = collection.paints.filter((p) => collection.itemsOf(p.id).some(isUsable))
-  const { brief } = props.palette
-  return sketchOf(props.calls, owned, { evidence, ...(brief ? { brief } : {}) })
-})
+const paints = computed(() => (seen.value ? sketchOf(props.calls, collection.usablePaints, props.context) : []))
 const places = computed(() => props.calls.reduce((sum, c) => sum + c.quota, 0))
 const label = computed(() => `Made from your paints: ${paints.value.map((p) => collection.called(p)).join(', ')}`)
 </script>

@@ -8,6 +8,7 @@ import { copied } from '~/shared/words/copied'
 import type { ChoosePanel } from './choosePanels'
 import { useGuideCommands } from './commands'
 import { readMethods, saveMethods } from './methodFiles'
+import { useEvidence } from './useEvidence'
 import MethodPicture from './MethodPicture.vue'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useCollection } from '~/stores/collection'
@@ -24,6 +25,9 @@ const collection = useCollection()
 const commands = useGuideCommands()
 const { ask } = useAsk()
 const places = computed(() => props.palette.holder.places.length)
+/** By what all the pictures are made: worked out once for all cards. */
+const evidence = useEvidence(() => props.palette)
+const context = computed(() => ({ evidence, ...(props.palette.brief ? { brief: props.palette.brief } : {}) }))
 const opened = ref<string>()
 
 type Start = Pick<GuideState, 'way' | 'name' | 'calls'> & { subject?: string | undefined }
@@ -130,7 +134,7 @@ async function take(file: File) {
         >
           <span class="font-medium">{{ way.name }}</span>
           <template v-if="'made' in way">
-            <MethodPicture :palette="palette" :calls="way.made" />
+            <MethodPicture :calls="way.made" :context="context" />
             <span class="hint text-[13px]">{{ howMany(way.made) }}</span>
           </template>
           <span v-if="opened !== way.id" class="hint line-clamp-2 text-sm leading-snug">{{ way.goodFor }}</span>
@@ -170,7 +174,7 @@ async function take(file: File) {
             Begin
           </button>
         </span>
-        <MethodPicture :palette="palette" :calls="guide.calls" />
+        <MethodPicture :calls="guide.calls" :context="context" />
         <span class="hint block text-[13px]"
           >{{ counted(guide.places, 'paint') }}{{ guide.subject ? `, for ${nameOfSubject(guide.subject)}` : '' }}</span
         >

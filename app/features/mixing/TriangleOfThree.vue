@@ -1,6 +1,5 @@
 <script setup lang="ts">
 import { threeToBegin } from '@juxtachrome/core/charts'
-import { isUsable } from '@juxtachrome/core/documents'
 import { toLch, toScreen } from '@juxtachrome/core/colour'
 import { computed, ref } from 'vue'
 import { useMixtures } from '~/shared/swatch/useMixtures'
@@ -15,9 +14,7 @@ const wash = ref(false)
 /** Those on the bench; a yellow, a red and a blue of what is owned until three lie there. */
 const isOwn = computed(() => bench.parts.length >= 3)
 const three = computed(() =>
-  isOwn.value
-    ? bench.parts.slice(0, 3).map((p) => p.paintId)
-    : threeToBegin(collection.paints.filter((p) => collection.itemsOf(p.id).some(isUsable))).map((p) => p.id),
+  isOwn.value ? bench.parts.slice(0, 3).map((p) => p.paintId) : threeToBegin(collection.usablePaints).map((p) => p.id),
 )
 const STEPS = 6
 const WIDTH = 70

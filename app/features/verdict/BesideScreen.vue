@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { SHOWN_WHEELS } from '@juxtachrome/core/reach'
 import { planAt, plannedPaints, type Palette } from '@juxtachrome/core/documents'
 import { paletteAt } from '@juxtachrome/core/choosing'
 import { computed, type Ref } from 'vue'
@@ -136,7 +137,7 @@ const rows = computed(() => [
             <PaletteThumb :palette="s.palette.value" :state="collection.ledger.places(s.id.value)" />
             <span v-if="s.verdict.value?.map" class="mt-2 flex gap-1 bg-ground p-1 text-on-ground">
               <ReachWheel
-                v-for="w in [1, 3, 6]"
+                v-for="w in SHOWN_WHEELS"
                 :key="w"
                 :wheel="w"
                 :map="s.verdict.value.map"

@@ -9,6 +9,7 @@ import {
   hueOfCell,
   labOfCell,
   RINGS,
+  SHOWN_WHEELS,
   WHEELS,
   type LatticeCell,
 } from '@juxtachrome/core/reach'
@@ -28,10 +29,9 @@ const emit = defineEmits<{ close: []; look: [paintId: string] }>()
 const bench = useBench()
 const { predict } = useMixtures()
 
-const THREE = [1, 3, 6]
 const all = ref(false)
-const wheels = computed(() => (all.value ? WHEELS.map((_, i) => i) : THREE))
-const cell = ref<LatticeCell>(props.at ?? { wheel: THREE[1]!, ring: 2, place: 0 })
+const wheels = computed(() => (all.value ? WHEELS.map((_, i) => i) : SHOWN_WHEELS))
+const cell = ref<LatticeCell>(props.at ?? { wheel: SHOWN_WHEELS[1], ring: 2, place: 0 })
 const state = computed(() => props.map[cellNumber(cell.value)] ?? 0)
 const lab = computed(() => labOfCell(cell.value))
 const nameOf = usePaintName()

@@ -3,6 +3,7 @@ import type { Palette, PlaceShape } from '../documents/palette'
 import { fail, ok, type Result } from '../result'
 import { blanksIn, boxMarks, boxOfPaint, fitting, linesOf, type KeyCell, type KeyQuestion } from './keyCells'
 import { heightOf, lettered, stacked } from './lettering'
+import { outlineOf, scaledBy } from './placeShapes'
 import type { Laid, Mark, Measure, PaintedBox } from './marks'
 
 /** The least that a key in the palette's own geometry may be scaled to. */
@@ -18,12 +19,8 @@ export function asItLies(cells: readonly KeyCell[], question: KeyQuestion): Resu
       'too-small',
       `In this lid the key would be ${Math.round(100 * scale)} % of the palette, too small to paint in. Take a list or boxes: they fold.`,
     )
-  const at = (n: number) => n * scale
-  const scaled = (shape: PlaceShape): PlaceShape =>
-    shape.kind === 'circle'
-      ? { ...shape, x: at(shape.x), y: at(shape.y), radius: at(shape.radius) }
-      : { ...shape, x: at(shape.x), y: at(shape.y), width: at(shape.width), height: at(shape.height) }
-  const [width, height] = [at(holder.width), at(holder.height)]
+  const scaled = (shape: PlaceShape) => scaledBy(shape, scale)
+  const [width, height] = [holder.width * scale, holder.height * scale]
   const boxes: PaintedBox[] = []
   const marks: Mark[] = holder.parts.map(({ shape }) => outlineOf(scaled(shape), 'grey'))
   for (const cell of cells) {
@@ -54,11 +51,6 @@ export function asItLies(cells: readonly KeyCell[], question: KeyQuestion): Resu
     cut: true,
   })
 }
-
-const outlineOf = (shape: PlaceShape, ink: 'black' | 'grey', dashed = false): Mark =>
-  shape.kind === 'circle'
-    ? { is: 'circle', x: shape.x, y: shape.y, radius: shape.radius, ink, dashed }
-    : { is: 'rect', ...boxOf(shape), ink, dashed }
 
 /** Inside a place, 0.8 mm from its edge; of a round well the square-ish box that fits. */
 function innerBox(shape: PlaceShape): Box {

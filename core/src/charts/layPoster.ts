@@ -1,12 +1,13 @@
 import { boxOf, type Box } from '../arranging/geometry'
 import { toScreen } from '../colour/srgb'
 import type { PlaceShape } from '../documents/palette'
-import { cellNumber, cellsOfRing, labOfCell, RINGS } from '../reach/lattice'
+import { cellNumber, cellsOfRing, labOfCell, RINGS, SHOWN_WHEELS } from '../reach/lattice'
 import { fail, ok, type Result } from '../result'
 import { boxOfPaint, cellsOf, type KeyCell, type KeyQuestion } from './keyCells'
 import { heightOf, lettered, stacked } from './lettering'
 import { tonesIn, type Laid, type Mark, type Measure, type PaintedBox } from './marks'
 import type { Room } from './onPaper'
+import { outlineOf, scaledBy } from './placeShapes'
 
 export interface PosterQuestion extends Pick<KeyQuestion, 'palette' | 'paints' | 'measure' | 'tones'> {
   room: Room
@@ -16,12 +17,8 @@ export interface PosterQuestion extends Pick<KeyQuestion, 'palette' | 'paints' |
   map?: readonly number[]
 }
 
-/** Values of the map that are drawn, as on the screen: dark, middle, light. */
-const MAP_WHEELS = [
-  [1, 'dark'],
-  [3, 'middle'],
-  [6, 'light'],
-] as const
+/** What the values that are drawn are called. */
+const VALUES = ['dark', 'middle', 'light']
 const GAP = 6
 /** The most that a box is enlarged. */
 const LARGEST = 1.6
@@ -59,16 +56,6 @@ export function layPoster(question: PosterQuestion): Result<Laid> {
   return ok({ ...laid, height: y })
 }
 
-const scaledBy = (shape: PlaceShape, by: number, dx: number, dy: number): PlaceShape =>
-  shape.kind === 'circle'
-    ? { ...shape, x: dx + shape.x * by, y: dy + shape.y * by, radius: shape.radius * by }
-    : { ...shape, x: dx + shape.x * by, y: dy + shape.y * by, width: shape.width * by, height: shape.height * by }
-
-const edge = (shape: PlaceShape, ink: 'black' | 'grey', dashed = false): Mark =>
-  shape.kind === 'circle'
-    ? { is: 'circle', x: shape.x, y: shape.y, radius: shape.radius, ink, dashed }
-    : { is: 'rect', ...boxOf(shape), ink, dashed }
-
 function addPaint(laid: Laid, painted: PaintedBox, question: PosterQuestion): void {
   laid.boxes.push(painted)
   laid.marks.push(...tonesIn(painted.box, question.tones(painted.filling), 'full', painted.round))
@@ -85,14 +72,14 @@ function drawBox(laid: Laid, cells: readonly KeyCell[], top: number, most: numbe
     holder.outline === 'ring'
       ? { kind: 'circle', x: left + (holder.width * by) / 2, y: top + height / 2, radius: (holder.width * by) / 2 }
       : { kind: 'rect', x: left, y: top, width: holder.width * by, height, corner: 0 }
-  laid.marks.push(edge(outline, 'black'))
-  for (const part of holder.parts) laid.marks.push(edge(scaledBy(part.shape, by, left, top), 'grey'))
+  laid.marks.push(outlineOf(outline, 'black'))
+  for (const part of holder.parts) laid.marks.push(outlineOf(scaledBy(part.shape, by, left, top), 'grey'))
   for (const cell of cells) {
     const shape = scaledBy(cell.shape, by, left, top)
     const box = boxOf(shape)
     const isRound = shape.kind === 'circle'
     if (cell.paint) addPaint(laid, boxOfPaint(cell, box, isRound), question)
-    laid.marks.push(edge(shape, cell.paint ? 'black' : 'grey', !cell.paint))
+    laid.marks.push(outlineOf(shape, cell.paint ? 'black' : 'grey', !cell.paint))
     const tag = { width: measure(cell.placeId, 2.4, false) + 1, height: 3.2 }
     const at = { x: box.x + (isRound ? (box.width - tag.width) / 2 : 0), y: box.y + box.height - tag.height }
     laid.marks.push({ is: 'rect', ...at, ...tag, fill: '#ffffff' })
@@ -137,7 +124,8 @@ const CAPTION = 6
 function drawMap(laid: Laid, map: readonly number[], top: number, width: number, measure: Measure): number {
   const across = mapAcross(width)
   const left = (width - 3 * across - 2 * GAP) / 2
-  MAP_WHEELS.forEach(([wheel, name], i) => {
+  SHOWN_WHEELS.forEach((wheel, i) => {
+    const name = VALUES[i]!
     const middle = { x: left + i * (across + GAP) + across / 2, y: top + across / 2 }
     laid.marks.push(...wheelOf(wheel, map, middle, across / 2))
     const words = lettered(name, across, { size: 3, lines: 1 }, measure)

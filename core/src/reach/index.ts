@@ -11,6 +11,7 @@ export {
   LATTICE,
   type LatticeCell,
   RINGS,
+  SHOWN_WHEELS,
   WHEELS,
 } from './lattice'
 export { type IndexPart, joinParts, keyOfIndex, mixtureIndex, type MixtureIndex } from './mixtureIndex'

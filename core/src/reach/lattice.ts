@@ -3,6 +3,8 @@ import type { TargetTable } from './targetTable'
 
 /** Lightness of the wheels of the lattice, L*, darkest first. */
 export const WHEELS = [20, 30, 40, 50, 60, 70, 80, 90] as const
+/** Those that are shown where there is room for three: a dark, a middle and a light one. */
+export const SHOWN_WHEELS: readonly [number, number, number] = [1, 3, 6]
 /** Rings of a wheel around its grey middle. */
 export const RINGS = 6
 /** How far apart two rings are, CIEDE2000: the chroma weight of CIEDE2000, integrated from grey outward. */

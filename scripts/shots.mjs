@@ -105,8 +105,8 @@ const VIEWS = [
       const press = (text) => [...document.querySelectorAll('button')].find((b) => b.innerText === text)?.click()
       type('Name', 'Autumn tin')
       type('What it is for', 'sea and sky, gorse and wet slate')
-      setTimeout(() => press('Make the palette'), 500)
-      setTimeout(() => press('Show three palettes'), 4000)`,
+      setTimeout(() => press('lasting'), 300)
+      setTimeout(() => press('Propose three palettes'), 600)`,
     wait: 20_000,
   },
 ]

@@ -16,24 +16,35 @@ describe('a palette begins with its purpose', () => {
     await app.close()
   })
 
-  it('what is typed as its purpose is what it is judged for; without a name it is refused', async () => {
+  it('its purpose and wishes come first; what is typed is what it is judged for; without a word it is refused', async () => {
     await app.click('Make a palette')
+    await app.click('Propose three palettes')
+    await app.happens(`document.querySelector('[role=dialog] input[aria-invalid=true]')`, 'the name to be asked for')
     await app.type('What it is for', 'sea and sky')
     await app.says('Judge it for sea and sky')
+    await app.click('no white')
+    await app.click('lasting')
+    await (await app.find('[role=dialog] fieldset label:last-of-type input')).click()
     await app.click('Make the palette')
-    await app.says('Name')
-    await app.type('Name', 'Autumn tin')
-    await app.click('Make the palette')
-    await app.says('For sea and sky.')
+    await app.says('For sea and sky; no white; lightfastness very good at least (a must).')
+    // without a name of its own it is called after what it is for
+    expect(await app.text('h1')).toContain('Sea and sky')
     await app.says('12 of 12 places left')
+    await app.click('Undo')
   })
 
   it('three palettes side by side, each with what speaks for it; one is taken, and undone in one step', async () => {
-    await app.click('Show three palettes')
+    await app.visit('/palettes?new=1')
+    await app.type('What it is for', 'sea and sky')
+    await app.type('Name', 'Autumn tin')
+    await app.press(Key.ENTER)
     const starts = () => app.driver.findElements(By.xpath(`//button[starts-with(@aria-label, 'Start from this one')]`))
     await app.until(async () => (await starts()).length === 3, 'three proposals', LONG)
     for (const title of ['Mixes the most', 'Handles best on paper', 'What you reach for']) await app.says(title)
     expect(await app.text('[aria-label="What speaks for it"]')).toMatch(/Mixes .+ you want\./)
+    // what each reaches alone stands on one map, and in words
+    await app.says('What only one of them mixes')
+    expect(await app.text('section[aria-labelledby="together-title"]')).toMatch(/A Mixes the most: (more|nothing)/)
     expect(await violationsOf(app, 'three proposals')).toEqual([])
     // by keyboard
     await (await starts())[1]!.sendKeys(Key.ENTER)
@@ -94,7 +105,7 @@ describe('the verdict on a phone, by touch', () => {
     await app.close()
   })
 
-  it('a lens is a tap away, and two palettes lie below each other', async () => {
+  it('a lens is a tap away, and of two palettes one is seen at a time, swiped, the map shared', async () => {
     const tap = async (element: Awaited<ReturnType<typeof app.named>>) => {
       await app.driver.executeScript('arguments[0].scrollIntoView({ block: "center" })', element)
       await app.touch('touchStart', element)
@@ -105,11 +116,19 @@ describe('the verdict on a phone, by touch', () => {
     await app.go('/palettes/beside?one=landing-tin&other=hut-palette')
     await app.says('Only here')
     await app.until(
-      async () => /Reach\s+\d+ %\s+\d+ %/.test(await app.text('[aria-label="Figures of both"]')),
+      async () => /The darkest\s+a .+ grey|near black/.test(await app.text('[aria-label="Both compared"]')),
       'both',
       LONG,
     )
+    await app.says('What only one of them mixes', LONG)
     await app.says('in both')
+    const seen = () =>
+      app.driver.executeScript<string>(
+        `return [...document.querySelectorAll('.pair > section')].filter((s) => { const r = s.getBoundingClientRect(); return r.left >= 0 && r.right <= innerWidth }).map((s) => s.ariaLabel).join()`,
+      )
+    expect(await seen()).toBe('The one')
+    await tap(await app.find('[aria-label="Which of them is shown"] button:last-child'))
+    await app.until(async () => (await seen()) === 'The other', 'the other palette')
     const wide = await app.driver.executeScript('return document.documentElement.scrollWidth <= innerWidth')
     expect(wide).toBe(true)
   })

@@ -12,3 +12,6 @@ Transparent red iron oxide PR101;Transparent yellow iron oxide PY42;Mars black P
 Payne's grey PB29 PBk6;Neutral tint PBk6 PB15:3 PV19;Titanium white PW6;Buff titanium PW6:1;Graphite grey PBk10`
 /** Sixty paints as somebody lists them, by names of the trade. */
 export const SIXTY = COLOURS.split(';').map((line) => line.trim())
+const MAKERS = ['Northwall', 'Skerry Colours', 'Halvard & Roe']
+/** The same as a list to be pasted: makers are invented. */
+export const LIST = SIXTY.map((line, i) => `${line}, ${MAKERS[i % MAKERS.length]}, 15 ml`).join('\n')

@@ -1,43 +1,19 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App, Key } from './app'
-import { SIXTY } from './sixty'
+import { Counted } from './counted'
+import { LIST } from './sixty'
 
-/** The whole job as a newcomer does it, each click, typed field and key pressed as a command counted as one step. */
+/** The whole job as a newcomer does it, each step counted. */
 let app: App
-let steps = 0
-const done: string[] = []
-let chapter = 0
+let by: Counted
 beforeAll(async () => {
   app = await App.open('/', { empty: true })
+  by = new Counted(app)
 })
 afterAll(async () => {
   expect(await app.complaints()).toEqual([])
   await app.close()
 })
-const click = async (name: string, within = '') => {
-  steps += 1
-  await app.click(name, within)
-}
-const type = async (label: string, text: string) => {
-  steps += 1
-  await app.type(label, text)
-}
-const press = async (key: string) => {
-  steps += 1
-  await app.press(key)
-}
-const tap = async (placeId: string) => {
-  steps += 1
-  await (await app.place(placeId)).click()
-}
-const ends = (what: string) => {
-  done.push(`${what} ${steps - chapter}`)
-  chapter = steps
-}
-
-/** Sixty paints as somebody lists them: invented makers, names of the trade. */
-const MAKERS = ['Northwall', 'Skerry Colours', 'Halvard & Roe']
-const LIST = SIXTY.map((line, i) => `${line}, ${MAKERS[i % MAKERS.length]}, 15 ml`).join('\n')
 
 const guide = 'section[aria-label="Method"]'
 const left = () =>
@@ -47,10 +23,10 @@ const left = () =>
 
 describe('the whole job, from a pasted list to a planned purchase', () => {
   it('is done in at most ninety steps, led by the empty states', async () => {
+    const { click, type, press, tap, ends } = by
     // collect
     await click('Paste a list')
-    steps += 1
-    await app.set('Paste or type a list, one paint a line', LIST)
+    await by.paste('Paste or type a list, one paint a line', LIST)
     await app.says('60 paints')
     await click('Take in 60 paints')
     await app.says('Added 60 paints from a list')
@@ -65,7 +41,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     await app.says('12 of 12 places left')
     await click('Change what it is for')
     await click('Near enough and how many paints')
-    steps += 1
+    by.steps += 1
     await (await app.field('2')).click()
     await press(Key.ESCAPE)
     ends('brief')
@@ -76,7 +52,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     await click('Begin: Split primaries')
     for (let n = 0; n < 12; n += 1) {
       const before = await left()
-      steps += 1
+      by.steps += 1
       await (await app.find(`${guide} button[aria-label^="Take "]:not(:disabled)`)).click()
       await app.until(async () => (await left()) < before, 'a place to be filled')
     }
@@ -87,7 +63,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     await click('Stand in')
     await tap('B6')
     await app.happens(`document.querySelectorAll('section[aria-label="Stand-ins"] ol > li').length > 3`, 'stand-ins')
-    steps += 1
+    by.steps += 1
     await (await app.find('section[aria-label="Stand-ins"] button[aria-label^="Take "]')).click()
     await app.says('Standing in')
     ends('stand in')
@@ -119,7 +95,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     await app.visit(
       (await app.driver.getCurrentUrl()).replace(/^.*\/palettes/, '/palettes').replace(/\/filling.*$/, '/key'),
     )
-    steps += 1
+    by.steps += 1
     await click('Save as PDF')
     expect((await app.downloaded(/\.pdf$/)).subarray(0, 5).toString()).toBe('%PDF-')
     ends('key')
@@ -140,7 +116,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     await click('Proposals')
     await click('What would you change?')
     await app.says('wished for 2 times')
-    steps += 1
+    by.steps += 1
     await (await app.find('section[aria-label="Proposals"] button[aria-label^="Take "]')).click()
     await app.says('Taken: ')
     ends('swap')
@@ -160,8 +136,8 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     await app.says('1 need served of 1')
     ends('buy')
 
-    console.log(`The whole job: ${steps} steps (${done.join(', ')}).`)
-    expect(steps).toBeLessThanOrEqual(90)
+    console.log(`The whole job: ${by.steps} steps (${by.chapters.join(', ')}).`)
+    expect(by.steps).toBeLessThanOrEqual(90)
     await app.visit('/')
     await app.happens(`!document.body.innerText.includes('The way ahead')`, 'the way gone to its end')
   })

@@ -8,8 +8,10 @@ import { listed } from '~/shared/words/figures'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import Refusal from '~/shared/ui/Refusal.vue'
 import WorkingBar from '~/shared/ui/WorkingBar.vue'
+import { letterOf, ReachTogether } from '~/features/verdict'
 import { useGuideCommands } from './commands'
 import ProposalCard from './ProposalCard.vue'
+import { proposalTitle } from './words'
 
 /** A palette begins: three of them for what it is for, side by side in its box; one is taken, and changed from there. */
 const props = defineProps<{ palette: Palette; isReady: boolean; reckoned?: number }>()
@@ -17,6 +19,7 @@ const emit = defineEmits<{ leave: []; method: [] }>()
 const commands = useGuideCommands()
 const { ask, cancel, isWorking, trouble } = useQuestion('proposePalettes')
 const proposals = shallowRef<readonly PaletteProposal[]>()
+const maps = shallowRef<readonly (readonly number[])[]>()
 const isUsed = ref(false)
 const done = ref(0)
 const title = ref<HTMLElement>()
@@ -28,6 +31,7 @@ async function propose() {
   })
   if (!answer) return
   proposals.value = answer.proposals
+  maps.value = answer.maps
   isUsed.value = answer.isUsed
 }
 // asked as soon as it is known what the collection mixes
@@ -38,6 +42,13 @@ watch(
 )
 watch(title, (heading) => heading?.focus())
 
+/** The letters by which the map tells them apart are those of their cards. */
+const sides = computed(() =>
+  (proposals.value ?? []).map(({ kind }, i) => ({
+    label: proposalTitle(kind, isUsed.value),
+    map: maps.value?.[i] ?? [],
+  })),
+)
 const planned = computed(() => plannedPaints(props.palette))
 const shared = computed(() => {
   const [first, ...others] = proposals.value ?? []
@@ -69,7 +80,7 @@ function take(proposal: PaletteProposal, name: string) {
     <template v-if="proposals">
       <ul class="grid gap-4 lg:grid-cols-3">
         <ProposalCard
-          v-for="p in proposals"
+          v-for="(p, i) in proposals"
           :key="p.kind"
           :proposal="p"
           :palette="
@@ -79,12 +90,14 @@ function take(proposal: PaletteProposal, name: string) {
             )
           "
           :is-used="isUsed"
+          :letter="letterOf(i)"
           @take="take(p, $event)"
         />
       </ul>
       <p v-if="proposals.length > 1 && shared.length" class="mt-3">
         In all of them: <SaidPaints :text="`${listed(shared.map(paintToken))}.`" />
       </p>
+      <ReachTogether v-if="maps && proposals.length > 1" class="mt-3" :sides="sides" />
     </template>
   </section>
 </template>

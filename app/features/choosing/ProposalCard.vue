@@ -13,7 +13,12 @@ import { useCollection } from '~/stores/collection'
 import { handlesInWords, lacksInWords, proposalTitle } from './words'
 
 /** One proposed palette in its box, with what speaks for it and against it. */
-const props = defineProps<{ proposal: PaletteProposal; palette: Palette; isUsed: boolean }>()
+const props = defineProps<{
+  proposal: PaletteProposal
+  palette: Palette
+  isUsed: boolean
+  /** By which the map tells it apart. */ letter: string
+}>()
 const emit = defineEmits<{ take: [title: string] }>()
 const collection = useCollection()
 const today = useToday()
@@ -38,7 +43,9 @@ const speaksAgainst = computed(() => {
 
 <template>
   <li class="panel flex flex-col p-4">
-    <h3 class="mb-2 text-base">{{ title }}</h3>
+    <h3 class="mb-2 text-base">
+      <span class="mr-1 font-normal text-muted" aria-hidden="true">{{ letter }}</span>{{ title }}
+    </h3>
     <PaletteTray :palette="palette" :state="NOTHING" :today="today" :label="title" still />
     <ul class="mt-3 space-y-1" aria-label="What speaks for it">
       <li v-for="words in speaksFor" :key="words"><SaidPaints :text="words" /></li>

@@ -1,16 +1,20 @@
 <script setup lang="ts">
-import { Name, text } from '@juxtachrome/core/documents'
+import { type BriefWish, Name, text } from '@juxtachrome/core/documents'
 import { namesOfTargets, targetsOfPurpose } from '@juxtachrome/core/reach'
 import { computed, ref } from 'vue'
 import * as z from 'zod/mini'
-import { usePaletteCommands } from './commands'
+import { nameFor, usePaletteCommands } from './commands'
+import WishPicker from '~/shared/wishes/WishPicker.vue'
+import { useCollection } from '~/stores/collection'
 import { useCheckedForm } from '~/shared/ui/useCheckedForm'
 import { HolderGallery, useHolders } from '~/features/boxes'
 import { listed } from '~/shared/words/figures'
 import FormField from '~/shared/ui/FormField.vue'
 import ModalDialog from '~/shared/ui/ModalDialog.vue'
 
-const emit = defineEmits<{ made: [id: string]; cancel: [] }>()
+/** A new palette begins with what it is for; then whole palettes are proposed for it, unless one begins empty. */
+const emit = defineEmits<{ made: [id: string, isProposing: boolean]; cancel: [] }>()
+const hasPaints = useCollection().paints.length > 0
 const commands = usePaletteCommands()
 const { groups, byId } = useHolders()
 // a box may be asked for by the page that leads here
@@ -29,30 +33,24 @@ const [holder] = defineField('holder')
 /** What the words of its purpose speak of; it is judged for that, unless one would rather not. */
 const spokenOf = computed(() => targetsOfPurpose(purpose.value ?? ''))
 const isForThat = ref(true)
-const save = handleSubmit((v: z.output<typeof schema>) => {
-  const palette = commands.create(
-    v.name,
-    v.use,
-    v.purpose.trim(),
-    byId(v.holder)!,
-    isForThat.value ? spokenOf.value : [],
-  )
-  emit('made', palette.id)
-})
+const wishes = ref<BriefWish[]>([])
+/** Without a name of its own a palette is called after what it is for. */
+const calledAfter = computed(() => nameFor(purpose.value ?? ''))
+const make = (isProposing: boolean) => {
+  if (!name.value?.trim()) name.value = calledAfter.value
+  return handleSubmit((v: z.output<typeof schema>) => {
+    const palette = commands.create({
+      ...{ name: v.name, use: v.use, purpose: v.purpose.trim(), holder: byId(v.holder)! },
+      brief: { targets: isForThat.value ? spokenOf.value : [], wishes: wishes.value },
+    })
+    emit('made', palette.id, isProposing)
+  })()
+}
 </script>
 
 <template>
   <ModalDialog open title="A new palette" wide @close="emit('cancel')">
-    <form novalidate class="grid gap-3 sm:grid-cols-2" @submit.prevent="save">
-      <FormField v-slot="{ field }" label="Name" :error="errors.name"
-        ><input v-bind="field" v-model="name" class="input" placeholder="Landing tin"
-      /></FormField>
-      <FormField v-slot="{ field }" label="For"
-        ><select v-bind="field" v-model="use" class="input">
-          <option value="travel">travel</option>
-          <option value="studio">studio</option>
-        </select></FormField
-      >
+    <form novalidate class="grid gap-3 sm:grid-cols-2" @submit.prevent="make(hasPaints)">
       <FormField v-slot="{ field }" label="What it is for" :error="errors.purpose" class="sm:col-span-2"
         ><input
           v-bind="field"
@@ -64,15 +62,28 @@ const save = handleSubmit((v: z.output<typeof schema>) => {
         <input v-model="isForThat" type="checkbox" class="size-4" />Judge it for
         {{ listed(namesOfTargets(spokenOf)) }}
       </label>
+      <WishPicker v-model="wishes" class="sm:col-span-2" />
+      <FormField v-slot="{ field }" label="Name" :error="errors.name"
+        ><input v-bind="field" v-model="name" class="input" :placeholder="calledAfter || 'Landing tin'"
+      /></FormField>
+      <FormField v-slot="{ field }" label="For"
+        ><select v-bind="field" v-model="use" class="input">
+          <option value="travel">travel</option>
+          <option value="studio">studio</option>
+        </select></FormField
+      >
       <fieldset class="sm:col-span-2">
-        <legend class="mb-1 text-sm font-medium">Holder, drawn to one scale</legend>
+        <legend class="mb-1 text-sm font-medium">Its box, drawn to one scale</legend>
         <HolderGallery v-model="holder"
           ><NuxtLink class="btn ml-auto" to="/boxes">Draw one, or count what fits</NuxtLink></HolderGallery
         >
       </fieldset>
-      <div class="flex justify-end gap-2 sm:col-span-2">
-        <button type="button" class="btn" @click="emit('cancel')">Cancel</button
-        ><button class="btn btn-primary">Make the palette</button>
+      <div
+        class="sticky bottom-0 -mx-4 -mb-4 sm:-mx-5 sm:-mb-5 flex flex-wrap justify-end gap-2 bg-surface px-4 py-3 sm:col-span-2 sm:px-5"
+      >
+        <button type="button" class="btn" @click="emit('cancel')">Cancel</button>
+        <button v-if="hasPaints" type="button" class="btn" @click="make(false)">Make the palette</button>
+        <button class="btn btn-primary">{{ hasPaints ? 'Propose three palettes' : 'Make the palette' }}</button>
       </div>
     </form>
   </ModalDialog>

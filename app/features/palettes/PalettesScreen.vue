@@ -59,7 +59,7 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
     </div>
     <LazyNewPalette
       v-if="making"
-      @made="(id: string) => router.push(`/palettes/${id}/choose`)"
+      @made="(id, isProposing) => router.push(`/palettes/${id}/choose${isProposing ? '?begin=1' : ''}`)"
       @cancel="router.push('/palettes')"
     />
     <section v-if="rows.length === 0" class="panel max-w-2xl p-5">

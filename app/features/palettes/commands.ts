@@ -1,16 +1,6 @@
 import { againstChild } from '@juxtachrome/core/paints'
 import { fail, ok } from '@juxtachrome/core/result'
-import {
-  added,
-  type Brief,
-  removed,
-  updated,
-  type Holder,
-  lackingPlaces,
-  type Palette,
-  planAt,
-  type TargetChoice,
-} from '@juxtachrome/core/documents'
+import { added, type Brief, removed, updated, lackingPlaces, type Palette, planAt } from '@juxtachrome/core/documents'
 import { clearPlan, lockPlace, movePlan, placePaint, reservePlace } from '@juxtachrome/core/arranging'
 import { dayOf } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
@@ -19,6 +9,24 @@ import { useChangePalette } from '~/shared/tray/changePalette'
 import { asHolder } from '~/features/boxes'
 import { useCollection } from '~/stores/collection'
 import { useUndo } from '~/stores/undo'
+
+/** A palette as it begins. */
+type Begun = Pick<Palette, 'name' | 'use' | 'purpose' | 'holder'> & { brief?: Brief }
+
+/** A brief without its empty lists; none where nothing is said. */
+function saidOf(brief: Brief): Brief | undefined {
+  const said = Object.entries(brief).filter(([, v]) => !Array.isArray(v) || v.length > 0)
+  return said.length ? Object.fromEntries(said) : undefined
+}
+
+/** As many letters as a name takes that was not typed. */
+const SHORT = 40
+/** What a palette is called that has no name of its own: the first words of what it is for. */
+export function nameFor(purpose: string): string {
+  const [first = ''] = purpose.trim().split(/[,;.]/)
+  const short = first.length <= SHORT ? first : first.slice(0, SHORT).replace(/\s\S*$/, '')
+  return short && short[0]!.toUpperCase() + short.slice(1)
+}
 
 /** What a person does to palettes. Each is one entry of the undo list, in words. */
 export function usePaletteCommands() {
@@ -34,24 +42,13 @@ export function usePaletteCommands() {
   }
 
   return {
-    create(
-      name: string,
-      use: Palette['use'],
-      purpose: string,
-      holder: Holder,
-      targets: readonly TargetChoice[] = [],
-    ): Palette {
+    create({ holder, brief, ...said }: Begun): Palette {
+      const known = saidOf(brief ?? {})
       const palette: Palette = {
-        id: nanoid(12),
-        v: 1,
-        name,
-        use,
-        purpose,
-        holder: asHolder(holder),
-        plan: {},
-        ...(targets.length ? { brief: { targets: [...targets] } } : {}),
+        ...{ id: nanoid(12), v: 1, ...said, holder: asHolder(holder), plan: {} },
+        ...(known ? { brief: known } : {}),
       }
-      undo.commit(`made the palette ${name}`, [added('palettes', palette)])
+      undo.commit(`made the palette ${said.name}`, [added('palettes', palette)])
       return palette
     },
     /** Another palette with the same box and plan; what was filled stays with the first. */
@@ -76,9 +73,9 @@ export function usePaletteCommands() {
     /** What a palette is for; `words` say what of it was changed. */
     setBrief: (paletteId: string, brief: Brief, words: string) =>
       change(paletteId, `brief: ${words}`, (palette) => {
-        const said = Object.fromEntries(Object.entries(brief).filter(([, v]) => !Array.isArray(v) || v.length > 0))
+        const said = saidOf(brief)
         const { brief: _old, ...rest } = palette
-        return ok(Object.keys(said).length ? { ...rest, brief: said } : rest)
+        return ok(said ? { ...rest, brief: said } : rest)
       }),
     /** Takes a palette away; one with a history keeps it. */
     remove(palette: Palette, hasHistory: boolean) {

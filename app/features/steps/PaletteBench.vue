@@ -61,7 +61,7 @@ const seen = computed(() => {
 })
 const byBrings = ref(false)
 /** A palette begins with whole proposals, unless one would rather go paint by paint. */
-const isProposing = ref(false)
+const isProposing = ref(useRoute().query.begin === '1')
 const MANY = 3
 // whoever asks for proposals wants worked out what they rest on, also what turns out later to wait for a word
 watch([isProposing, waiting], ([isWanted, indexes]) => {

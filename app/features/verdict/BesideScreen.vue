@@ -1,23 +1,29 @@
 <script setup lang="ts">
-import { SHOWN_WHEELS } from '@juxtachrome/core/reach'
 import { planAt, plannedPaints, type Palette } from '@juxtachrome/core/documents'
 import { paletteAt } from '@juxtachrome/core/choosing'
-import { computed, type Ref } from 'vue'
+import { counted } from '@juxtachrome/core/units'
+import { computed, ref, type Ref } from 'vue'
 import { useVerdict } from './useVerdict'
 import { targetInWords } from './briefWords'
 import * as say from './words'
+import { letterOf } from './words'
 import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import PaletteThumb from '~/shared/tray/PaletteThumb.vue'
-import ReachWheel from './ReachWheel.vue'
-import { figure as inFigures } from '~/shared/words/figures'
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
+import { listed } from '~/shared/words/figures'
+import { usePreferences } from '~/stores/preferences'
+import { besideRows } from './besideRows'
+import ReachTogether from './ReachTogether.vue'
 import WorkingBar from '~/shared/ui/WorkingBar.vue'
 
 useHead({ title: 'Two palettes side by side · Juxtachrome' })
 const route = useRoute()
 const router = useRouter()
 const collection = useCollection()
+const preferences = usePreferences()
 const nameOf = usePaintName()
 
 const idAt = (key: 'one' | 'other', fallback: number) =>
@@ -67,51 +73,35 @@ const shared = computed(() => {
 })
 const moved = computed(() => shared.value.filter((s) => s.one !== s.other))
 
-const figure = (pick: (v: NonNullable<(typeof sides)[0]['verdict']['value']>) => string | undefined) =>
-  sides.map((s) => (s.verdict.value && pick(s.verdict.value)) ?? '…')
-const rows = computed(() => [
-  ['Counted against', figure((v) => v.tables.map((t) => t.name).join(', ') || undefined)],
-  ['Reach', figure((v) => v.reach && say.percent(v.reach.reach))],
-  ['Straight from the pan', figure((v) => v.reach && say.percent(v.reach.one))],
-  ['With two paints', figure((v) => v.reach && say.percent(v.reach.two))],
-  [
-    'Gaps',
-    figure(
-      (v) =>
-        v.gaps &&
-        (v.gaps
-          .filter((g) => !g.quiet)
-          .map((g) => g.kind)
-          .join(', ') ||
-          'none named'),
-    ),
-  ],
-  ['Near twins', figure((v) => v.twins && String(v.twins.length))],
-  ['The rest mixes', figure((v) => v.spares && (v.spares.map((s) => nameOf(s.paintId)).join(', ') || 'none'))],
-  [
-    'Without a neutraliser',
-    figure(
-      (v) =>
-        v.neutrals &&
-        (v.neutrals
-          .filter((n) => !n.best)
-          .map((n) => nameOf(n.paintId))
-          .join(', ') ||
-          'none'),
-    ),
-  ],
-  [
-    'Deepest dark',
-    figure(
-      (v) =>
-        v.values &&
-        (v.values.mixed ?? v.values.alone) &&
-        `L* ${inFigures(Math.min(v.values.mixed?.L ?? 100, v.values.alone?.L ?? 100))}`,
-    ),
-  ],
-  ['Lightfastness', figure((v) => v.handling && say.tallyInWords(v.handling.lightfastness))],
-  ['Pigments', figure((v) => v.handling && String(v.handling.pigments))],
-])
+const rows = computed(() =>
+  besideRows(
+    sides.map((one) => one.verdict.value),
+    preferences.figures,
+  ),
+)
+/** Both maps, when both are known. */
+const maps = computed(() =>
+  sides.flatMap((one, i) => {
+    const map = one.verdict.value?.map
+    return map ? [{ label: palettes.value[i]?.name ?? '', map }] : []
+  }),
+)
+const movedInWords = computed(() =>
+  listed(moved.value.map((m) => `${paintToken(m.id)} (${m.one} in ${letterOf(0)}, ${m.other} in ${letterOf(1)})`)),
+)
+
+// on a narrow screen one of them is seen at a time, at the same place, swiped or chosen by its name
+const swiped = ref<HTMLElement>()
+const here = ref(0)
+const show = (i: number) => {
+  const row = swiped.value
+  row?.scrollTo({ left: i * row.clientWidth, behavior: 'smooth' })
+  here.value = i
+}
+const swipe = () => {
+  const row = swiped.value
+  if (row) here.value = Math.round(row.scrollLeft / row.clientWidth)
+}
 </script>
 
 <template>
@@ -122,10 +112,11 @@ const rows = computed(() => [
       <NuxtLink class="link" to="/palettes?new=1">Make a palette.</NuxtLink>
     </p>
     <template v-else>
-      <div class="grid gap-4 md:grid-cols-2">
-        <section v-for="(s, i) in sides" :key="i" class="panel min-w-0 p-3" :aria-label="i ? 'The other' : 'The one'">
+      <div class="mb-3 flex gap-3">
+        <label v-for="(s, i) in sides" :key="i" class="min-w-0 flex-1">
+          <span class="mb-1 block text-sm font-medium">{{ letterOf(i) }}</span>
           <select
-            class="input mb-2"
+            class="input w-full"
             :aria-label="i ? 'The other palette' : 'The one palette'"
             :value="s.id.value"
             @change="choose(i ? 'other' : 'one', $event)"
@@ -133,18 +124,27 @@ const rows = computed(() => [
             <option v-for="p in collection.palettes" :key="p.id" :value="p.id">{{ p.name }}</option>
             <option v-for="v in versions" :key="v.id" :value="v.id">{{ v.words }}</option>
           </select>
+        </label>
+      </div>
+      <ReachTogether v-if="maps.length === 2" class="mb-3" :sides="maps" />
+      <div role="group" aria-label="Which of them is shown" class="pair-choice mb-2 flex gap-2">
+        <button
+          v-for="(p, i) in palettes"
+          :key="i"
+          class="btn min-w-0 flex-1"
+          :aria-pressed="here === i"
+          @click="show(i)"
+        >
+          <span class="truncate">{{ letterOf(i) }} {{ p?.name }}</span>
+        </button>
+      </div>
+      <div ref="swiped" class="pair gap-3" @scrollend="swipe">
+        <section v-for="(s, i) in sides" :key="i" class="panel min-w-0 p-3" :aria-label="i ? 'The other' : 'The one'">
           <template v-if="s.palette.value">
+            <h2 class="mb-2 text-base">
+              <span class="mr-1 font-normal text-muted">{{ letterOf(i) }}</span>{{ s.palette.value.name }}
+            </h2>
             <PaletteThumb :palette="s.palette.value" :state="collection.ledger.places(s.id.value)" />
-            <span v-if="s.verdict.value?.map" class="mt-2 flex gap-1 bg-ground p-1 text-on-ground">
-              <ReachWheel
-                v-for="w in SHOWN_WHEELS"
-                :key="w"
-                :wheel="w"
-                :map="s.verdict.value.map"
-                still
-                class="min-w-0 flex-1"
-              />
-            </span>
             <p class="mt-2">
               {{ s.verdict.value ? say.reachInWords(s.verdict.value) : s.trouble.value || 'Being worked out …' }}
             </p>
@@ -153,7 +153,7 @@ const rows = computed(() => [
                 >working out {{ targetInWords(w.building.want.choice) }}</WorkingBar
               >
             </template>
-            <h2 class="mt-3">Only here</h2>
+            <h3 class="mt-3">Only here</h3>
             <ul v-if="onlyIn[i]!.length" class="mt-1 grid gap-1 sm:grid-cols-2">
               <li v-for="id in onlyIn[i]" :key="id" class="flex h-9 items-center gap-2">
                 <span class="h-8 w-12 shrink-0 bg-ground"
@@ -166,29 +166,57 @@ const rows = computed(() => [
           </template>
         </section>
       </div>
-      <div class="panel mt-4 overflow-x-auto p-3" tabindex="0" role="region" aria-label="Figures of both">
+      <div class="panel mt-3 overflow-x-auto p-3" tabindex="0" role="region" aria-label="Both compared">
         <table class="w-full">
           <thead>
             <tr class="text-left">
               <th class="pr-3"><span class="sr-only">What</span></th>
-              <th v-for="(p, i) in palettes" :key="i" class="pr-3">{{ p?.name }}</th>
+              <th v-for="(p, i) in palettes" :key="i" class="w-2/5 pr-3">
+                <span class="mr-1 font-normal text-muted">{{ letterOf(i) }}</span>{{ p?.name }}
+              </th>
             </tr>
           </thead>
           <tbody>
-            <tr v-for="[term, both] in rows" :key="term as string" class="border-t border-line align-top">
+            <tr v-for="{ term, words } in rows" :key="term" class="border-t border-line align-top">
               <th class="hint py-1 pr-3 text-left font-normal">{{ term }}</th>
-              <td v-for="(words, i) in both as string[]" :key="i" class="py-1 pr-3">{{ words }}</td>
+              <td v-for="(said, i) in words" :key="i" class="py-1 pr-3"><SaidPaints :text="said" /></td>
             </tr>
           </tbody>
         </table>
         <p class="hint mt-2">
-          {{ shared.length }} in both{{
-            moved.length
-              ? `; in another place: ${moved.map((m) => `${nameOf(m.id)} (${m.one} here, ${m.other} there)`).join(', ')}`
-              : ''
-          }}. Each is counted against its own brief.
+          {{ counted(shared.length, 'paint') }} in both<template v-if="moved.length"
+            >; in another place: <SaidPaints :text="movedInWords" /></template
+          >. Each is judged for its own purpose.
+          <button class="link" :aria-pressed="preferences.figures" @click="preferences.figures = !preferences.figures">
+            {{ preferences.figures ? 'Without the figures' : 'The figures' }}
+          </button>
         </p>
       </div>
     </template>
   </div>
 </template>
+
+<style scoped>
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+}
+.pair-choice {
+  display: none;
+}
+@media (width < 56.25rem) {
+  .pair-choice {
+    display: flex;
+  }
+  .pair {
+    display: flex;
+    overflow-x: auto;
+    scroll-snap-type: x mandatory;
+    overscroll-behavior-x: contain;
+  }
+  .pair > * {
+    flex: 0 0 100%;
+    scroll-snap-align: start;
+  }
+}
+</style>

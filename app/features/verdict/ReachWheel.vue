@@ -10,6 +10,8 @@ const props = defineProps<{
   selected?: LatticeCell
   still?: boolean
   /** Too small for crosses. */ small?: boolean
+  /** What is written into cells, by their number. */ marks?: ReadonlyMap<number, string>
+  /** What the wheel is called, where it is not the map of one palette. */ label?: string
 }>()
 const emit = defineEmits<{ choose: [cell: LatticeCell] }>()
 
@@ -37,20 +39,32 @@ const cells = computed(() =>
     }),
   ).flat(),
 )
+/** What a cell is told by besides its tone: a cross where only the collection reaches it, or what is asked for. */
+const written = computed(() =>
+  cells.value.flatMap(({ cell, number, state }) => {
+    const text = props.marks?.get(number) ?? (state === 4 && !props.still && !props.small ? '+' : '')
+    const angle = (cell.place * 2 * Math.PI) / cellsOfRing(cell.ring)
+    const middle = cell.ring ? (edge(cell.ring) + edge(cell.ring - 1)) / 2 : 0
+    return text ? [{ number, text, x: middle * Math.cos(angle), y: 2.6 - middle * Math.sin(angle), state }] : []
+  }),
+)
+/** A letter on its own colour: black on light wheels, white on dark ones. */
+const inkOf = (state: number) => (state === 4 ? 'currentColor' : WHEELS[props.wheel]! < 55 ? 'white' : 'black')
 const chosen = computed(() => cells.value.find((c) => props.selected && c.number === cellNumber(props.selected)))
 const shown = computed(() => {
   const known = cells.value.filter((c) => c.state > 0 && c.state < 5)
   const reached = known.filter((c) => c.state < 4).length
   return { reached, of: known.length }
 })
-const label = computed(
+const title = computed(
   () =>
+    props.label ??
     `Value L* ${WHEELS[props.wheel]}: ${shown.value.reached} cells reached, ${shown.value.of - shown.value.reached} only by the collection`,
 )
 </script>
 
 <template>
-  <svg viewBox="-104 -104 208 208" class="w-full" :aria-label="label" role="img">
+  <svg viewBox="-104 -104 208 208" class="w-full" :aria-label="title" role="img">
     <g>
       <path
         v-for="c in cells"
@@ -69,28 +83,19 @@ const label = computed(
         </title>
       </path>
     </g>
-    <!-- what only the collection reaches is told by its cross, not by a tone alone -->
-    <template v-for="c in cells" :key="`x${c.number}`">
-      <text
-        v-if="c.state === 4 && !still && !small"
-        :x="
-          ((edge(c.cell.ring) + edge(c.cell.ring - 1)) / 2) *
-          Math.cos((c.cell.place * 2 * Math.PI) / cellsOfRing(c.cell.ring))
-        "
-        :y="
-          -((edge(c.cell.ring) + edge(c.cell.ring - 1)) / 2) *
-            Math.sin((c.cell.place * 2 * Math.PI) / cellsOfRing(c.cell.ring)) +
-          2.6
-        "
-        text-anchor="middle"
-        font-size="8"
-        fill="currentColor"
-        pointer-events="none"
-        aria-hidden="true"
-      >
-        +
-      </text>
-    </template>
+    <text
+      v-for="w in written"
+      :key="`x${w.number}`"
+      :x="w.x"
+      :y="w.y"
+      text-anchor="middle"
+      font-size="8"
+      :fill="inkOf(w.state)"
+      pointer-events="none"
+      aria-hidden="true"
+    >
+      {{ w.text }}
+    </text>
     <path v-if="chosen" :d="chosen.path" fill="none" stroke="var(--ground)" stroke-width="4" pointer-events="none" />
     <path v-if="chosen" :d="chosen.path" fill="none" stroke="var(--on-ground)" stroke-width="2" pointer-events="none" />
   </svg>

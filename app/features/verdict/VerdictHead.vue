@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import type { Assessment } from '@juxtachrome/core/choosing'
 import type { Palette } from '@juxtachrome/core/documents'
-import type { LatticeCell } from '@juxtachrome/core/reach'
+import { type LatticeCell, SHOWN_WHEELS } from '@juxtachrome/core/reach'
 import { computed, defineAsyncComponent, ref } from 'vue'
 import { usePointing } from '~/shared/said/usePointing'
 import { usePreferences } from '~/stores/preferences'
@@ -14,11 +14,6 @@ const LazyReachMap = defineAsyncComponent(() => import('./ReachMap.vue'))
 const props = defineProps<{ palette: Palette; verdict?: Assessment; isStale: boolean }>()
 const preferences = usePreferences()
 const pointing = usePointing()
-const WHEELS = [
-  { wheel: 1, label: 'dark' },
-  { wheel: 3, label: 'middle' },
-  { wheel: 6, label: 'light' },
-] as const
 const opened = ref<{ cell?: LatticeCell }>()
 /** Nothing is known yet: empty wheels hold the place, so that nothing moves when they fill. */
 const map = computed(() => props.verdict?.map ?? [])
@@ -32,7 +27,7 @@ const whole = computed(() => (props.verdict ? say.wholeInWords(props.verdict) : 
     </p>
     <p v-if="whole" class="text-sm text-muted">{{ whole }}</p>
     <div class="mt-2 grid grid-cols-3 gap-2 bg-ground p-1.5 text-on-ground">
-      <figure v-for="{ wheel, label } in WHEELS" :key="wheel" class="min-w-0">
+      <figure v-for="(wheel, i) in SHOWN_WHEELS" :key="wheel" class="min-w-0">
         <ReachWheel
           :wheel="wheel"
           :map="map"
@@ -41,7 +36,7 @@ const whole = computed(() => (props.verdict ? say.wholeInWords(props.verdict) : 
           :class="isStale ? 'opacity-50' : ''"
           @choose="opened = { cell: $event }"
         />
-        <figcaption class="text-center text-xs">{{ label }}</figcaption>
+        <figcaption class="text-center text-xs">{{ say.SHOWN_VALUES[i] }}</figcaption>
       </figure>
     </div>
     <p class="mt-1 flex justify-between gap-3 text-sm">

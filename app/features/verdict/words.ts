@@ -47,6 +47,10 @@ export function mixesInWords(share: number): string {
   const much = howMuch(share)
   return `Mixes ${WHOLE.includes(much) ? much : `${much} of what`} you want.`
 }
+/** What the wheels of a map are called that are shown where there is room for three. */
+export const SHOWN_VALUES = ['dark', 'middle', 'light'] as const
+/** By which palettes that lie beside each other are told apart on one map: A, B, C. */
+export const letterOf = (i: number): string => String.fromCharCode(65 + i)
 const WHOLE = ['everything', 'nearly everything', 'nothing']
 
 /** `most of it from two paints`; nothing where no way of mixing rules. */
@@ -152,13 +156,13 @@ const PART_IN_MIXTURES = 5
 export const twinsInFigures = ({ alone, mixed, mixedWith }: Twins): string =>
   `Alone they differ by ${figure(alone, 1)}${mixedWith === undefined ? '' : `, in mixtures by ${figure(mixed, 1)} at most`}.`
 
-/** What a paint or a mixture does not do as another does, as sentences of their own: `It is smooth, not granulating. It fades sooner.` */
 /** How many of a kind were wished for, and how many there are. */
 export function countMissedInWords({ count, paintIds }: CountMissed, nameOf: NameOf): string {
   const names = paintIds.length && paintIds.length <= 4 ? `: ${listed(paintIds.map(nameOf))}` : ''
   const there = paintIds.length === 1 ? 'there is one' : `there are ${paintIds.length || 'none'}`
   return `You wished for ${countInWords(count)}; ${there}${names}.`
 }
+/** What a paint or a mixture does not do as another does, as sentences of their own: `It is smooth, not granulating. It fades sooner.` */
 export const unlikeInWords = (unlike: readonly string[]): string =>
   unlike.map((words) => (DOES.test(words) ? `It ${words.split(/[:,]/)[0]!}.` : `It is ${words}.`)).join(' ')
 const DOES = /^(fades|lasts|goes|settles|separates|stains|lifts)\b/

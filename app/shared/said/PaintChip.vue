@@ -16,11 +16,11 @@ const paint = computed(() => collection.paint(props.paintId))
 <template>
   <button
     v-if="paint"
-    class="inline-flex min-h-6 max-w-full items-center gap-1 rounded-xs text-left align-bottom font-medium hover:underline"
+    class="inline-flex min-h-6 max-w-full items-baseline gap-1 rounded-xs text-left font-medium hover:underline"
     @click="pointing.look(paintId)"
     @pointerdown="pointing.press?.($event, paintId)"
   >
-    <PaintSwatch :paint="paint" class="h-4 w-6 shrink-0 outline outline-line" /><span
+    <PaintSwatch :paint="paint" class="h-4 w-6 shrink-0 self-center outline outline-line" /><span
       class="min-w-0 truncate leading-tight"
       >{{ nameOf(paintId) }}</span
     >

@@ -6,7 +6,7 @@ import { fail, ok, type Result } from '../result'
 import { type Chosen, choosePalette, type ChooseQuestion } from './best/choosePalette'
 import type { CoverTable } from './best/cover'
 import { fitOf, isRuledOut } from './brief/fit'
-import { ROLES, rolesFor, rolesLacking } from './roles'
+import { type Role, rolesFor, rolesLacking } from './roles'
 import { reduceSteps } from './methods/reduce'
 
 /** What a proposal is best at: mixing most, handling best on the paper, holding what is used (or usual) most. */
@@ -81,7 +81,7 @@ export function* proposePalettes(
     return among.filter((p) => !gone.has(p.id)).map((p) => p.id)
   }
   yield { done: 1, of }
-  const handling = yield* keepsBest((p) => EACH_HANDLES * handles(p), ROLE_HANDLING)
+  const handling = yield* keepsBest((p) => EACH_HANDLES * handles(p, roles), ROLE_HANDLING)
   yield { done: 2, of }
   const isUsed = may.some((p) => used(p.id) > 0)
   const use = yield* keepsBest((p) => (isUsed ? USED_MOST * used(p.id) : usual(p)), ROLE_HANDLING / 3)
@@ -130,8 +130,8 @@ const usual = (paint: Paint): number => USUAL_STEP * usualOf(paint) + MILD * mil
 const mild = needsNoCaution((paint: Paint) => paint)
 
 /** How well a paint serves the hand: it lifts, granulates, is single, as far as is known. */
-const handles = (paint: Paint): number =>
-  ROLES.filter((role) => role.is(paint)).length + (paint.pigments.length === 1 ? 1 : 0)
+const handles = (paint: Paint, roles: readonly Role[]): number =>
+  roles.filter((role) => !role.isHue && role.is(paint)).length + (paint.pigments.length === 1 ? 1 : 0)
 
 /** Of very many those first that are favoured, last and are usual; what must be in is among them. */
 function weighed(may: readonly Paint[], favour: (paint: Paint) => number, mustIn: readonly string[]): Paint[] {

@@ -14,6 +14,8 @@ export interface Role {
   words: string
   /** The gap of a palette without it: who does without that, does without this. */
   gap: GapKind
+  /** Asked for because of its hue: no paint handles better for it. */
+  isHue?: true
   is(paint: Paint): boolean
 }
 
@@ -29,8 +31,14 @@ function isBrownEarth(paint: Paint): boolean {
   return family === 'red earth' && masstone !== undefined && Math.hypot(masstone.a, masstone.b) < BROWN_BELOW
 }
 
-/** What hands and paper ask of a palette beside its colours. */
+/**
+ * What hands and paper ask of a palette beside its colours, and the three from which one mixes whatever comes, also what
+ * its subject does not hold.
+ */
 export const ROLES: readonly Role[] = [
+  { words: 'a yellow', gap: 'yellow', isHue: true, is: CLOSES.yellow },
+  { words: 'a red', gap: 'red', isHue: true, is: CLOSES.red },
+  { words: 'a blue', gap: 'blue', isHue: true, is: CLOSES.blue },
   { words: 'a yellow earth', gap: 'earth', is: fine('yellow earth') },
   { words: 'a red or brown earth', gap: 'earth', is: fine('red earth', 'brown') },
   { words: 'a brown earth that greys blue', gap: 'earth', is: isBrownEarth },

@@ -1,14 +1,20 @@
+import { mapsOfSets } from '../choosing/proposalMaps'
 import { type PaletteProposal, proposePalettes } from '../choosing/proposals'
 import { derived } from '../collection/caches'
 import { itemsByPaint } from '../collection/lists'
 import { same } from '../documents/diff'
+import { NEAR_ENOUGH } from '../reach/choices'
+import { indexPaintsIn } from '../reach/indexPaints'
 import { ok, type Result } from '../result'
+import { retold } from '../steps'
 import { chooseQuestionIn } from './chooseQuestion'
 import { drawnShares } from './drawn'
 import { job } from './job'
 
 export interface Proposed {
   proposals: PaletteProposal[]
+  /** What each of them reaches, as a verdict's map has it; none where that cannot be worked out. */
+  maps?: number[][]
   /** Something was painted already, so that the third holds what is used; otherwise what is usual. */
   isUsed: boolean
 }
@@ -31,6 +37,14 @@ export const proposePalettesJob = job<{ paletteId: string }, { done: number; of:
       ...question.value,
       used: (id) => (Object.hasOwn(used, id) ? used[id]! : 0),
     })
-    return found.ok ? ok({ proposals: found.value, isUsed: Object.keys(used).length > 0 }) : found
+    if (!found.ok) return found
+    const { brief, most = 3 } = question.value
+    const proposals = found.value
+    const drawing = mapsOfSets(
+      proposals.map((p) => p.paintIds),
+      { paints: indexPaintsIn(reading).paints, near: brief?.near ?? NEAR_ENOUGH, most },
+    )
+    const maps = yield* retold(drawing, (share) => ({ done: share, of: 1 }))
+    return ok({ proposals, isUsed: Object.keys(used).length > 0, ...(maps ? { maps } : {}) })
   },
 })

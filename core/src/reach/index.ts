@@ -19,3 +19,4 @@ export { PaletteReach, type ReachFigures, type SetSize, sizesOverAll } from './p
 export { isSameTarget, namesOfTargets, targetsOfPurpose } from './purpose'
 export { isSubject, nameOfSubject, SUBJECTS, type Subject, subjectsIn, subjectTargets } from './subjects'
 export { checkedTable, type Target, type TargetTable } from './targetTable'
+export { cellsInWords, mapsTogether, type Together } from './together'

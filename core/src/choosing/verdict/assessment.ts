@@ -132,9 +132,9 @@ export interface Assessment {
   /** Planned paints that take no part in predictions, and why. */
   left: { paintId: string; message: string }[]
   conflicts: Conflict[]
-  /** Planned paints that the brief rules out or would rather not have. */
   /** How many of a kind were wished for, where that is not met. */
   counts: CountMissed[]
+  /** Planned paints that the brief rules out or would rather not have. */
   misfits: { paintId: string; placeId: string; fit: Fit }[]
   /** Paints of a very large collection that are not reckoned with. */
   over?: number

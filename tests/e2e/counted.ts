@@ -1,0 +1,37 @@
+import type { App } from './app'
+
+/** Work by hand, each click, typed field and key pressed as a command counted as one step. */
+export class Counted {
+  steps = 0
+  /** What was typed, letter by letter; what is pasted is one step. */
+  letters = 0
+  readonly chapters: string[] = []
+  #chapter = 0
+  constructor(readonly app: App) {}
+
+  click = async (name: string, within = '') => {
+    this.steps += 1
+    await this.app.click(name, within)
+  }
+  type = async (label: string, text: string) => {
+    this.steps += 1
+    this.letters += text.length
+    await this.app.type(label, text)
+  }
+  press = async (key: string) => {
+    this.steps += 1
+    await this.app.press(key)
+  }
+  tap = async (placeId: string) => {
+    this.steps += 1
+    await (await this.app.place(placeId)).click()
+  }
+  paste = async (label: string, text: string) => {
+    this.steps += 1
+    await this.app.set(label, text)
+  }
+  ends = (what: string) => {
+    this.chapters.push(`${what} ${this.steps - this.#chapter}`)
+    this.#chapter = this.steps
+  }
+}

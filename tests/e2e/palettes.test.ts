@@ -124,6 +124,9 @@ describe('a palette, by keyboard alone', () => {
     await app.until(async () => (await focused().getTagName()) === 'input', 'focus in the dialog')
     await app.slowedBy(1)
     await app.press('Skua tin', Key.ENTER)
+    // whole palettes are proposed first; here it is filled paint by paint
+    await app.until(async () => (await focused().getText()) === 'Three ways to begin', 'focus on the proposals')
+    await app.press(Key.TAB, Key.ENTER)
     await app.says('12 of 12 places left')
     await app.press('/')
     await app.until(async () => (await focused().getAttribute('type')) === 'search', 'focus in the search')

@@ -41,6 +41,7 @@ describe('a tin, from a pasted list to its printed key', () => {
     await click('Plan the filling')
     await app.says('12 places')
     ends('plan')
+    await click('Back to the palette')
     await click('Key')
     await click('Save as PDF')
     expect((await app.downloaded(/\.pdf$/)).subarray(0, 5).toString()).toBe('%PDF-')

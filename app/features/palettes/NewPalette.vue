@@ -50,7 +50,7 @@ const make = (isProposing: boolean) => {
 
 <template>
   <ModalDialog open title="A new palette" wide @close="emit('cancel')">
-    <form novalidate class="grid gap-3 sm:grid-cols-2" @submit.prevent="make(hasPaints)">
+    <form novalidate class="grid gap-3 sm:grid-cols-4" @submit.prevent="make(hasPaints)">
       <FormField v-slot="{ field }" label="What it is for" :error="errors.purpose" class="sm:col-span-2"
         ><input
           v-bind="field"
@@ -58,11 +58,6 @@ const make = (isProposing: boolean) => {
           class="input"
           placeholder="sea and sky, ten minutes ashore between swells"
       /></FormField>
-      <label v-if="spokenOf.length" class="flex items-center gap-2 sm:col-span-2">
-        <input v-model="isForThat" type="checkbox" class="size-4" />Judge it for
-        {{ listed(namesOfTargets(spokenOf)) }}
-      </label>
-      <WishPicker v-model="wishes" class="sm:col-span-2" />
       <FormField v-slot="{ field }" label="Name" :error="errors.name"
         ><input v-bind="field" v-model="name" class="input" :placeholder="calledAfter || 'Landing tin'"
       /></FormField>
@@ -72,15 +67,18 @@ const make = (isProposing: boolean) => {
           <option value="studio">studio</option>
         </select></FormField
       >
-      <fieldset class="sm:col-span-2">
+      <label v-if="spokenOf.length" class="flex items-center gap-2 sm:col-span-4">
+        <input v-model="isForThat" type="checkbox" class="size-4" />Judge it for
+        {{ listed(namesOfTargets(spokenOf)) }}
+      </label>
+      <WishPicker v-model="wishes" class="sm:col-span-4" />
+      <fieldset class="sm:col-span-4">
         <legend class="mb-1 text-sm font-medium">Its box, drawn to one scale</legend>
         <HolderGallery v-model="holder"
           ><NuxtLink class="btn ml-auto" to="/boxes">Draw one, or count what fits</NuxtLink></HolderGallery
         >
       </fieldset>
-      <div
-        class="sticky bottom-0 -mx-4 -mb-4 sm:-mx-5 sm:-mb-5 flex flex-wrap justify-end gap-2 bg-surface px-4 py-3 sm:col-span-2 sm:px-5"
-      >
+      <div class="flex flex-wrap justify-end gap-2 sm:col-span-4">
         <button type="button" class="btn" @click="emit('cancel')">Cancel</button>
         <button v-if="hasPaints" type="button" class="btn" @click="make(false)">Make the palette</button>
         <button class="btn btn-primary">{{ hasPaints ? 'Propose three palettes' : 'Make the palette' }}</button>

@@ -2,6 +2,7 @@ import { countInWords, wishOf } from '@juxtachrome/core/choosing'
 import type { Brief, BriefCount, BriefWish, TargetChoice } from '@juxtachrome/core/documents'
 import { nameOfSubject, targetsOf } from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
+import { READY_WISHES } from '~/shared/wishes/readyWishes'
 import { listed } from '~/shared/words/figures'
 
 /** A brief in words: the one place where its chips are worded. */
@@ -41,16 +42,15 @@ export function targetsInWords(choices: readonly TargetChoice[]): string {
 }
 
 /** Wishes that speak for themselves without their heading. */
-const SPOKEN = ['transparency', 'rewetting', 'lightfastness', 'staining', 'granulation']
+const SPOKEN = ['transparency', 'rewetting']
 const spoken = ({ wish, value, hard }: BriefWish): string => {
   const known = wishOf(wish)
   const option = known?.options.find((o) => o.value === value)?.label ?? value
+  const ready = READY_WISHES.find((r) => r.wish === wish && r.value === value)
   const words =
     wish === 'lightfastness'
       ? `lightfastness ${option} at least`
-      : known && !SPOKEN.includes(wish)
-        ? `${known.label.toLowerCase()}: ${option}`
-        : option
+      : (ready?.words ?? (known && !SPOKEN.includes(wish) ? `${known.label.toLowerCase()}: ${option}` : option))
   return hard && known && !known.softOnly ? `${words} (a must)` : words
 }
 

@@ -12,7 +12,7 @@ export const READY_WISHES: readonly ReadyWish[] = [
   { wish: 'staining', value: 'lifts', words: 'lifts' },
   { wish: 'granulation', value: 'liked', words: 'granulates' },
   { wish: 'granulation', value: 'disliked', words: 'smooth' },
-  { wish: 'transparency', value: 'transparent', words: 'transparent' },
+  { wish: 'transparency', value: 'transparent', words: 'transparent only' },
   { wish: 'pigments', value: 'single', words: 'single pigments' },
   { wish: 'rewetting', value: 'readily', words: 'rewets readily' },
   { wish: 'caution', value: 'mild', words: 'nothing that needs caution' },

@@ -13,6 +13,8 @@ export const usePreferences = defineStore('preferences', () => {
   const reckon = kept('jx-reckon', z.enum(['by itself', 'when asked']), 'by itself')
   /** Whether sentences of judgement show their figures beside them. */
   const figures = kept('jx-figures', z.boolean(), false)
+  /** Whether swatches are plain bands everywhere, not strokes of the brush. */
+  const plainSwatches = kept('jx-plain', z.boolean(), false)
   const prefersDark = usePreferredDark()
   const dark = computed(() => theme.value === 'dark' || (theme.value === 'system' && prefersDark.value))
 
@@ -21,5 +23,5 @@ export const usePreferences = defineStore('preferences', () => {
     document.documentElement.dataset.ground = ground.value
   })
 
-  return { theme, ground, mirrored, reckon, figures, dark }
+  return { theme, ground, mirrored, reckon, figures, plainSwatches, dark }
 })

@@ -126,7 +126,7 @@ async function remove() {
       <button class="btn" @click="strip.lay(paint.id)">To the strip</button>
       <button class="btn btn-quiet" @click="emit('close')">Close</button>
     </div>
-    <div class="mb-3 bg-ground p-3"><PaintSwatch :paint="paint" film class="h-20" /></div>
+    <div class="mb-3 bg-ground p-3"><PaintSwatch :paint="paint" film brushed class="h-20" /></div>
     <LazyPaintForm v-if="editing" :key="paint.id" :paint="paint" :save="save" @cancel="editing = false" />
     <template v-else>
       <p class="mb-1">

@@ -39,7 +39,7 @@ const lean = computed(() =>
     class="grid h-full items-center gap-x-2.5 text-left"
     :class="tight ? 'grid-cols-[3rem_1fr]' : 'grid-cols-[3.75rem_1fr_auto]'"
   >
-    <PaintSwatch :paint="paint" class="h-[calc(100%-6px)]" />
+    <PaintSwatch :paint="paint" brushed class="h-[calc(100%-6px)]" />
     <span class="min-w-0 leading-tight">
       <span class="block truncate"
         >{{ tight ? collection.called(paint) : paint.name

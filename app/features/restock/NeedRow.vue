@@ -22,7 +22,7 @@ const reasons = computed(() => props.need.reasons.map((r) => reasonInWords(r, pa
 <template>
   <li class="flex gap-2 border-b border-line py-2">
     <span v-if="number" class="hint w-5 shrink-0 text-right">{{ number }}</span>
-    <PaintSwatch v-if="paint" :paint="paint" class="h-8 w-10 shrink-0" />
+    <PaintSwatch v-if="paint" :paint="paint" brushed class="h-8 w-10 shrink-0" />
     <span v-else class="h-8 w-10 shrink-0 border border-dashed border-edge" aria-hidden="true" />
     <div class="min-w-0 grow">
       <p class="font-medium">

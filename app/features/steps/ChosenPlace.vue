@@ -65,7 +65,7 @@ const pickUp = () =>
       <button class="link text-sm" @click="emit('close')">Close</button>
     </div>
     <template v-if="paint">
-      <div class="mt-1 bg-ground p-1"><PaintSwatch :paint="paint" film class="h-9" /></div>
+      <div class="mt-1 bg-ground p-1"><PaintSwatch :paint="paint" film brushed class="h-9" /></div>
       <p class="mt-1">
         {{ behaviour ? asSentence(behaviour) : '' }} <strong v-if="missed" class="font-semibold">{{ missed }}</strong>
       </p>

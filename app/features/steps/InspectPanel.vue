@@ -41,7 +41,7 @@ const elsewhere = computed(() => commands.palettesWith(props.paint.id))
         <X :size="16" />
       </button>
     </div>
-    <div class="bg-ground p-2"><PaintSwatch :paint="paint" film class="h-14" /></div>
+    <div class="bg-ground p-2"><PaintSwatch :paint="paint" film brushed class="h-14" /></div>
     <p class="hint mt-1">{{ [paint.maker, paint.formula, paint.pigments.join(' ')].filter(Boolean).join(' · ') }}</p>
     <p v-if="fit && (fit.word !== 'fits' || fit.reasons.length)" class="text-sm">
       For this palette: {{ fit.word }}{{ fit.reasons.length ? `: ${fit.reasons.join(', ')}` : '' }}

@@ -21,6 +21,12 @@ const options = () => [
     },
   },
   {
+    label: preferences.plainSwatches ? 'Swatches as brush strokes' : 'Plain swatches',
+    run: () => {
+      preferences.plainSwatches = !preferences.plainSwatches
+    },
+  },
+  {
     label: preferences.dark ? 'Light theme' : 'Dark theme',
     run: () => {
       preferences.theme = preferences.dark ? 'light' : 'dark'

@@ -13,7 +13,7 @@ defineProps<{ paint?: Paint; button?: boolean; selected?: boolean }>()
     :class="selected ? 'bg-sunken' : ''"
     :type="button ? 'button' : undefined"
   >
-    <PaintSwatch v-if="paint" :paint="paint" class="h-6 w-10 shrink-0" />
+    <PaintSwatch v-if="paint" :paint="paint" brushed class="h-6 w-10 shrink-0" />
     <slot />
   </component>
 </template>

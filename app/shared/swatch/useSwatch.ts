@@ -66,3 +66,7 @@ export const gradient = (stops: readonly string[], direction = 'to right') =>
 const GRAIN: Record<string, number> = { 'slightly granulating': 0.12, granulating: 0.26, 'strongly granulating': 0.42 }
 /** How strongly the grain of a granulating paint is drawn, 0 to 1. */
 export const grainOf = ({ granulation }: { granulation?: string }) => (granulation && GRAIN[granulation]) || 0
+
+/** Which stroke of the brush a paint is drawn as: always the same one, neighbours seldom alike. */
+export const strokeOf = ({ id }: Pick<Paint, 'id'>): 1 | 2 | 3 =>
+  (([...id].reduce((sum, letter) => sum + letter.charCodeAt(0), 0) % 3) + 1) as 1 | 2 | 3

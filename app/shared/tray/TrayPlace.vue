@@ -111,10 +111,10 @@ const lensStyle = computed(() => {
     <template v-if="shown">
       <span class="relative min-h-0 grow" :class="content ? '' : 'm-[10%] mb-[4%]'">
         <span class="absolute inset-0"
-          ><PaintSwatch :paint="over?.below ?? shown" direction="to bottom" class="h-full"
+          ><PaintSwatch :paint="over?.below ?? shown" direction="to bottom" brushed class="h-full"
         /></span>
         <span v-if="over?.top" class="absolute inset-0 [clip-path:polygon(0_0,100%_0,0_100%)]"
-          ><PaintSwatch :paint="over.top" direction="to bottom" class="h-full"
+          ><PaintSwatch :paint="over.top" direction="to bottom" brushed class="h-full"
         /></span>
         <span v-if="lensStyle" class="absolute inset-0" :style="lensStyle" />
         <span

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import type { AddedOne, Blend } from '@juxtachrome/core/arranging'
 import { differenceInWords } from '@juxtachrome/core/colour'
@@ -9,7 +11,6 @@ import { usePaletteCommands } from '~/features/palettes'
 import { useArrangeRequest } from './useArrangeRequest'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
-import { figure } from '~/shared/words/figures'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 /** One more paint into a palette as it lies: where, what it costs, or instead of what; or a place kept for it. */
@@ -91,9 +92,9 @@ const like = computed(() => answer.value?.like)
       <Refusal v-if="trouble" :says="trouble" />
       <template v-if="answer">
         <p v-if="like" class="mt-1 text-sm" role="status">
-          Most like it here is {{ nameOf(like.paintId) }}: {{ differenceInWords(like.difference) }} ({{
-            figure(like.difference, 1)
-          }}).
+          <SaidPaints
+            :text="`Most like it here is ${paintToken(like.paintId)}: the difference is ${differenceInWords(like.difference)}.`"
+          />
           {{ like.difference < 5 ? 'It may well be left out.' : '' }}
         </p>
         <ul class="mt-1 text-sm">
@@ -126,9 +127,8 @@ const like = computed(() => answer.value?.like)
             <li v-for="l in answer.instead" :key="l.placeId" class="border-t border-line py-1">
               <button class="link" @click="put(l.placeId)">{{ l.placeId }}: {{ nameOf(l.paintId) }}</button>
               <span class="hint ml-1"
-                >{{
-                  l.difference === undefined ? '' : `${differenceInWords(l.difference)}, ${figure(l.difference, 1)}; `
-                }}then {{ scoresInWords(l.scores) }}</span
+                >{{ l.difference === undefined ? '' : `the difference is ${differenceInWords(l.difference)}; ` }}then
+                {{ scoresInWords(l.scores) }}</span
               >
             </li>
           </ul>

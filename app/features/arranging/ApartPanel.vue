@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import { planAt, type Palette, plannedPaints } from '@juxtachrome/core/documents'
 import { computed, ref } from 'vue'
 import { usePaintName } from '~/shared/words/paintName'
@@ -26,7 +28,7 @@ function keepApart() {
     <h3>Never side by side</h3>
     <ul class="text-sm">
       <li v-for="[p, q] in palette.apart ?? []" :key="`${p} ${q}`" class="border-t border-line py-0.5">
-        {{ nameOf(p) }} and {{ nameOf(q) }}
+        <SaidPaints :text="`${paintToken(p)} and ${paintToken(q)} `" />
         <strong v-if="isBroken([p, q])" class="font-semibold">lie together</strong>
         <button
           class="link ml-1"

@@ -1,9 +1,10 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Paint, Palette } from '@juxtachrome/core/documents'
 import type { Arranged, ArrangementExplained } from '@juxtachrome/core/arranging'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref, shallowRef, watch } from 'vue'
-import { usePaintName } from '~/shared/words/paintName'
 import { usePaletteCommands } from '~/features/palettes'
 import { createCarry } from '~/shared/tray/useCarry'
 import { ARRANGE_LENSES } from './lenses'
@@ -33,7 +34,6 @@ const emit = defineEmits<{ select: [placeId: string | undefined] }>()
 const collection = useCollection()
 const commands = usePaletteCommands()
 const today = useToday()
-const nameOf = usePaintName()
 const planned = computed(() => Object.values(props.palette.plan).filter((p) => p.paintId).length)
 const side = ref<'left' | 'right'>('left')
 const isComparing = ref(false)
@@ -82,6 +82,8 @@ const seen = computed(() => {
   return look && ((paint: Paint, placeId: string) => explained.value && look(paint, placeId, explained.value))
 })
 const lensSays = computed(() => (explained.value && through.value?.says?.(explained.value)) ?? '')
+const gapInWords = ({ placeId, between: [one, other] }: (typeof keptFor.value)[number]) =>
+  `${placeId} between ${paintToken(one)} and ${paintToken(other)}`
 const keptFor = computed(() => explained.value?.lines.gaps ?? [])
 const said = computed(() => {
   if (!proposal.value) return 'Locked places and places kept free stay as they are.'
@@ -147,7 +149,7 @@ function select(id: string) {
       <p v-if="lensSays" class="hint mt-1 text-sm" role="status">{{ lensSays }}</p>
       <p v-if="keptFor.length" class="hint mt-1 text-sm">
         Kept where the wheel has a gap:
-        {{ keptFor.map((g) => `${g.placeId} between ${nameOf(g.between[0])} and ${nameOf(g.between[1])}`).join('; ') }}.
+        <SaidPaints :text="`${keptFor.map(gapInWords).join('; ')}.`" />
       </p>
       <PlaceLegend
         v-if="areWellsSmall(shown.holder)"

@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette, VesselRef } from '@juxtachrome/core/documents'
 import { type Move, planMoves } from '@juxtachrome/core/arranging'
 import { mainPaintOf } from '@juxtachrome/core/ledger'
 import { counted } from '@juxtachrome/core/units'
 import { computed } from 'vue'
 import { useFillCommands } from '~/features/filling'
-import { usePaintName } from '~/shared/words/paintName'
 import { usePans } from '~/shared/items/usePans'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
@@ -15,7 +16,6 @@ import PlanAndPans from '~/shared/tray/PlanAndPans.vue'
 const props = defineProps<{ palette: Palette }>()
 const collection = useCollection()
 const filling = useFillCommands(() => props.palette.id)
-const nameOf = usePaintName()
 const today = useToday()
 const lying = computed(
   () =>
@@ -34,13 +34,13 @@ const planned = computed(() =>
 const inWords = (m: Move): string => {
   switch (m.kind) {
     case 'clean':
-      return `Clean ${nameOf(m.paintId)} out of the well ${m.placeId}`
+      return `Clean ${paintToken(m.paintId)} out of the well ${m.placeId}`
     case 'lift':
-      return `Lift ${nameOf(m.paintId)} out of ${m.placeId} and lay it aside`
+      return `Lift ${paintToken(m.paintId)} out of ${m.placeId} and lay it aside`
     case 'move':
-      return `${nameOf(m.paintId)} from ${m.from} to ${m.to}`
+      return `${paintToken(m.paintId)} from ${m.from} to ${m.to}`
     case 'put':
-      return `Put ${nameOf(m.paintId)} into ${m.placeId}`
+      return `Put ${paintToken(m.paintId)} into ${m.placeId}`
   }
 }
 const at = (placeId: string) => ({ paletteId: props.palette.id, placeId })
@@ -76,14 +76,14 @@ function done(m: Move) {
           class="flex items-baseline gap-2 border-t border-line py-1 text-sm"
         >
           <span class="hint w-5 shrink-0 text-right text-sm">{{ i + 1 }}</span>
-          <span class="grow">{{ inWords(m) }}</span>
+          <span class="grow"><SaidPaints :text="inWords(m)" /></span>
           <button v-if="i === 0" class="btn" @click="done(m)">Done</button>
         </li>
       </ol>
     </template>
     <PlanAndPans v-if="planned.toFill.length" :palette="palette" class="mt-1" />
     <p v-if="planned.leftOver.length" class="hint text-sm">
-      Without a place any more: {{ planned.leftOver.map(nameOf).join(', ') }}.
+      Without a place any more: <SaidPaints :text="`${planned.leftOver.map(paintToken).join(', ')}.`" />
     </p>
   </section>
 </template>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { ArrangementExplained } from '@juxtachrome/core/arranging'
 import { computed } from 'vue'
 import { wishInWords } from './wishInWords'
@@ -44,14 +46,16 @@ function changes(scores: ArrangementExplained['scores']): string {
 <template>
   <section aria-label="Why it lies so">
     <template v-if="here">
-      <h2>{{ here.placeId }}: {{ nameOf(here.paintId) }}</h2>
+      <h2>{{ here.placeId }}: <SaidPaints :text="paintToken(here.paintId)" /></h2>
       <p v-if="wishesOf(true).length" class="mt-1">Good place for: {{ wishesOf(true).join(', ') }}.</p>
       <p v-if="wishesOf(false).length" class="mt-1">Poor place for: {{ wishesOf(false).join(', ') }}.</p>
       <p v-if="here.wishes.length === 0" class="hint mt-1">For what matters it might as well lie elsewhere.</p>
       <p v-if="here.neighbours.length" class="mt-1 text-sm">
-        <span class="hint">Beside it:</span> {{ here.neighbours.map(nameOf).join(', ') }}
+        <span class="hint">Beside it:</span> <SaidPaints :text="here.neighbours.map(paintToken).join(', ')" />
       </p>
-      <p v-if="here.facing" class="text-sm"><span class="hint">Facing it:</span> {{ nameOf(here.facing) }}</p>
+      <p v-if="here.facing" class="text-sm">
+        <span class="hint">Facing it:</span> <SaidPaints :text="paintToken(here.facing)" />
+      </p>
       <template v-if="here.better">
         <p class="mt-2">Better in {{ here.better.withPlace }}: {{ changes(here.better.scores) || 'a little' }}.</p>
         <button v-if="!isProposal" class="btn mt-1" @click="emit('exchange', here.placeId, here.better.withPlace)">

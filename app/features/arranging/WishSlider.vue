@@ -17,7 +17,7 @@ const words = computed(() => (props.score === undefined ? '' : MET.find(([from])
 
 <template>
   <div class="border-t border-line py-0.5" :title="wish.about">
-    <label class="grid min-h-8 grid-cols-[minmax(0,1fr)_4.5rem_4.5rem] items-center gap-2 text-[13px]"
+    <label class="grid min-h-8 grid-cols-[minmax(0,1fr)_4.5rem_4.5rem] items-center gap-2 text-[0.8125rem]"
       ><span>{{ wish.label }}</span
       ><input
         type="range"

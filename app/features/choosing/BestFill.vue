@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import type { Chosen, ChooseProgress } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
@@ -74,7 +76,9 @@ function take() {
       <p class="hint text-sm">{{ say.boundInWords(chosen, isDone) }}</p>
       <p v-for="lack in say.lacksInWords(chosen.lacks)" :key="lack" class="text-sm">{{ lack }}</p>
       <ul v-if="chosen.missed.length || chosen.costs.length" aria-label="Wishes" class="text-sm">
-        <li v-for="(one, i) in chosen.missed" :key="`missed ${i}`">{{ say.wishMissedInWords(one, nameOf) }}</li>
+        <li v-for="(one, i) in chosen.missed" :key="`missed ${i}`">
+          <SaidPaints :text="say.wishMissedInWords(one, paintToken)" />
+        </li>
         <li v-for="(cost, i) in chosen.costs" :key="`cost ${i}`">{{ say.costInWords(cost) }}</li>
       </ul>
       <details class="hint text-sm" :open="preferences.figures">
@@ -91,7 +95,7 @@ function take() {
           v-for="a in chosen.added"
           :key="a.paintId"
           :paint="collection.paint(a.paintId)!"
-          :reasons="say.chosenInWords(a, nameOf)"
+          :reasons="say.chosenInWords(a, paintToken)"
           @look="emit('look', a.paintId)"
         >
           <label class="flex items-center gap-2 text-sm">

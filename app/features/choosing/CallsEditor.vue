@@ -95,7 +95,7 @@ function saveAs() {
             :aria-label="`Words of call ${i + 1}`"
             @input="reword(row, ($event.target as HTMLInputElement).value)"
           />
-          <span class="hint text-[13px]">{{ understood(row) }}</span>
+          <span class="hint text-[0.8125rem]">{{ understood(row) }}</span>
         </div>
         <input
           v-model.number="row.quota"

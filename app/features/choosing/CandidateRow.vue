@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
 import type { Paint } from '@juxtachrome/core/documents'
 import { useCollection } from '~/stores/collection'
 import { useStrip } from '~/stores/strip'
@@ -24,8 +25,8 @@ const collection = useCollection()
         {{ collection.called(paint)
         }}<span v-if="paint.formula" class="hint ml-1.5 font-normal italic">{{ paint.formula }}</span>
       </button>
-      <p class="hint text-[13px] leading-tight">{{ reasons }}</p>
-      <p v-if="recipe" class="text-[13px] leading-tight">{{ recipe }}</p>
+      <p class="hint text-[0.8125rem] leading-tight"><SaidPaints :text="reasons" /></p>
+      <p v-if="recipe" class="text-[0.8125rem] leading-tight"><SaidPaints :text="recipe" /></p>
       <div class="mt-1 flex flex-wrap gap-x-3"><slot /></div>
     </div>
   </li>

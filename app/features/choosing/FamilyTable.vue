@@ -21,7 +21,7 @@ const inWords = (c: CallProgress) => `${c.call.words}: ${paintIn(c)?.name ?? (c.
 </script>
 
 <template>
-  <table class="mb-2 w-full table-fixed text-[13px]">
+  <table class="mb-2 w-full table-fixed text-[0.8125rem]">
     <thead>
       <tr class="hint">
         <td class="w-14"><span class="sr-only">family</span></td>

@@ -112,7 +112,7 @@ function change(to: string | undefined) {
           class="h-full min-w-0 flex-1"
         />
       </div>
-      <table class="mt-2 w-full table-fixed text-[13px]">
+      <table class="mt-2 w-full table-fixed text-[0.8125rem]">
         <caption class="sr-only">
           The same mixtures of each: one part to one, and one to three of the partner, as a middle wash
         </caption>
@@ -158,14 +158,18 @@ function change(to: string | undefined) {
     <section v-if="collection.rankings.length" class="mt-3" aria-label="Kept rankings">
       <h3>Kept rankings</h3>
       <ul>
-        <li v-for="r in collection.rankings" :key="r.id" class="border-t border-line py-1 text-[13px] leading-tight">
+        <li
+          v-for="r in collection.rankings"
+          :key="r.id"
+          class="border-t border-line py-1 text-[0.8125rem] leading-tight"
+        >
           <span class="flex gap-3">
             <button class="grow text-left font-medium hover:underline" @click="open(r)">{{ r.name }}</button>
             <button class="link" :aria-label="`Remove the ranking ${r.name}`" @click="rankings.remove(r)">
               Remove
             </button>
           </span>
-          <p class="hint text-[13px]">{{ dayInWords(r.day) }}: {{ inWords(r) }}</p>
+          <p class="hint text-[0.8125rem]">{{ dayInWords(r.day) }}: {{ inWords(r) }}</p>
         </li>
       </ul>
     </section>

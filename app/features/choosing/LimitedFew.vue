@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { paintToken } from '~/shared/said/paintTokens'
 import { plannedPaints, type Palette, type TargetChoice } from '@juxtachrome/core/documents'
 import type { Chosen } from '@juxtachrome/core/choosing'
 import { SUBJECTS, targetsOf } from '@juxtachrome/core/reach'
@@ -130,7 +131,7 @@ const toggle = (id: string) => (fixed.value = toggled(fixed.value, id))
             v-for="a in chosen.added"
             :key="a.paintId"
             :paint="collection.paint(a.paintId)!"
-            :reasons="chosenInWords(a, nameOf)"
+            :reasons="chosenInWords(a, paintToken)"
             @look="emit('look', a.paintId)"
           />
         </ul>

@@ -1,11 +1,13 @@
 <script setup lang="ts">
+import { usePaintName } from '~/shared/words/paintName'
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import { plannedPaints, type Palette } from '@juxtachrome/core/documents'
 import type { ListedAnswer } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
 import { computed, ref, shallowRef } from 'vue'
 import { useGuideCommands } from './commands'
 import { listedInWords } from './words'
-import { usePaintName } from '~/shared/words/paintName'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import CandidateRow from './CandidateRow.vue'
@@ -17,9 +19,9 @@ import WorkingBar from '~/shared/ui/WorkingBar.vue'
 /** Somebody's list, line by line against what is owned. */
 const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{ look: [paintId: string]; leave: [] }>()
+const nameOf = usePaintName()
 const collection = useCollection()
 const commands = useGuideCommands()
-const nameOf = usePaintName()
 const { ask, cancel, isWorking, trouble } = useQuestion('answerList')
 const text = ref('')
 const answers = shallowRef<ListedAnswer[]>([])
@@ -98,12 +100,14 @@ const take = (ids: string[], words: string) => {
           <CandidateRow
             v-if="a.paintId && collection.paint(a.paintId)"
             :paint="collection.paint(a.paintId)!"
-            :reasons="`${a.name}: ${listedInWords(a, nameOf)}`"
+            :reasons="`${a.name}: ${listedInWords(a, nameOf, paintToken)}`"
             @look="emit('look', a.paintId)"
           />
           <li v-else class="border-b border-line py-1 pl-20 text-sm">
             {{ a.name }}<span v-if="a.pigments.length" class="hint ml-1.5">{{ a.pigments.join(', ') }}</span
-            ><span class="hint block text-[13px]">{{ listedInWords(a, nameOf) }}</span>
+            ><span class="hint block text-[0.8125rem]"
+              ><SaidPaints :text="listedInWords(a, nameOf, paintToken)"
+            /></span>
           </li>
         </template>
         <li v-for="s in skipped" :key="`s${s.line}`" class="hint border-b border-line py-1 text-sm">

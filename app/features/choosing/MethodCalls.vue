@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import { SHOWN_WHEELS } from '@juxtachrome/core/reach'
 import type { Palette } from '@juxtachrome/core/documents'
 import type { Assessment, Candidate } from '@juxtachrome/core/choosing'
@@ -16,7 +18,6 @@ import FamilyTable from './FamilyTable.vue'
 import PracticalPass from './PracticalPass.vue'
 import SwatchBand from '~/shared/swatch/SwatchBand.vue'
 import MethodPanel from '~/shared/ui/MethodPanel.vue'
-import { figure } from '~/shared/words/figures'
 
 const LazyCallsEditor = defineAsyncComponent(() => import('./CallsEditor.vue'))
 
@@ -75,11 +76,9 @@ const neutralOf = (id: string) => {
   const found = props.verdict?.neutrals?.find((n) => n.paintId === id)
   if (!found) return ''
   const other = found.best?.paints.find((p) => p.id !== id)
-  return found.best && other
-    ? ` (greyed by ${nameOf(other.id)}, C* ${figure(found.best.C)})`
-    : ' (nothing here greys it)'
+  return found.best && other ? ` (greyed by ${paintToken(other.id)})` : ' (nothing here greys it)'
 }
-const inWords = (id: string) => `${nameOf(id)}${props.palette.guide?.way === 'wheel' ? neutralOf(id) : ''}`
+const inWords = (id: string) => `${paintToken(id)}${props.palette.guide?.way === 'wheel' ? neutralOf(id) : ''}`
 /** The three of the print triad are there: what they cannot reach, and the black they make. */
 const isTriad = computed(
   () => props.palette.guide?.way === 'print triad' && calls.value.slice(0, 3).every((c) => c.took.length),
@@ -119,11 +118,11 @@ const how = (c: (typeof calls.value)[number]) =>
         <ReachWheel v-for="w in SHOWN_WHEELS" :key="w" :wheel="w" :map="verdict.map" still class="min-w-0 flex-1" />
       </span>
       <p>What is empty on the wheels they cannot reach; a cross marks what your other paints could.</p>
-      <p v-if="black">{{ black }}</p>
+      <p v-if="black"><SaidPaints :text="black" /></p>
     </div>
     <div v-if="coolReds && warmRed" class="mb-2 flex items-center gap-2 text-sm">
       <SwatchBand :stops="screenStops([warmRed.lab])" class="h-10 w-16 shrink-0" />
-      <p>{{ warmRed.words }}</p>
+      <p><SaidPaints :text="warmRed.words" /></p>
     </div>
     <PracticalPass
       v-if="isThrough"
@@ -142,7 +141,9 @@ const how = (c: (typeof calls.value)[number]) =>
           <span class="hint shrink-0 text-sm">{{ c.left ? 'left open' : `${c.took.length} of ${c.call.quota}` }}</span>
           <span class="sr-only">{{ how(c) }}</span>
         </button>
-        <p v-if="c.took.length" class="hint -mt-1 pb-1 text-[13px]">{{ c.took.map(inWords).join(', ') }}</p>
+        <p v-if="c.took.length" class="hint -mt-1 pb-1 text-[0.8125rem]">
+          <SaidPaints :text="c.took.map(inWords).join(', ')" />
+        </p>
         <div v-if="openId === c.call.id && open" class="pb-2">
           <p v-if="candidates.length === 0" class="hint">Nothing that is owned is left to answer this.</p>
           <p v-else-if="!isAnswered" class="hint mb-1">You own no paint for this. The nearest:</p>

@@ -135,7 +135,7 @@ async function take(file: File) {
           <span class="font-medium">{{ way.name }}</span>
           <template v-if="'made' in way">
             <MethodPicture :calls="way.made" :context="context" />
-            <span class="hint text-[13px]">{{ howMany(way.made) }}</span>
+            <span class="hint text-[0.8125rem]">{{ howMany(way.made) }}</span>
           </template>
           <span v-if="opened !== way.id" class="hint line-clamp-2 text-sm leading-snug">{{ way.goodFor }}</span>
         </button>
@@ -175,7 +175,7 @@ async function take(file: File) {
           </button>
         </span>
         <MethodPicture :calls="guide.calls" :context="context" />
-        <span class="hint block text-[13px]"
+        <span class="hint block text-[0.8125rem]"
           >{{ counted(guide.places, 'paint') }}{{ guide.subject ? `, for ${nameOfSubject(guide.subject)}` : '' }}</span
         >
       </li>

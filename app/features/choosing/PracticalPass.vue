@@ -34,7 +34,7 @@ const clear = computed(() => rows.value.filter((r) => r.against.length === 0).le
     <ul>
       <li v-for="row in rows.filter((r) => r.against.length)" :key="row.paint.id" class="py-0.5 leading-tight">
         <button class="text-left font-medium hover:underline" @click="emit('look', row.paint.id)">
-          {{ row.paint.name }}</button><span class="hint text-[13px]">: {{ row.against.join('; ') }}</span>
+          {{ row.paint.name }}</button><span class="hint text-[0.8125rem]">: {{ row.against.join('; ') }}</span>
       </li>
     </ul>
   </section>

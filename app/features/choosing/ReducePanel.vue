@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { paintToken } from '~/shared/said/paintTokens'
 import { plannedPaints, type Palette } from '@juxtachrome/core/documents'
 import type { ReduceStep } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
@@ -107,8 +108,8 @@ function take() {
           v-for="step in [...goneSteps].reverse()"
           :key="step.paintId"
           :paint="collection.paint(step.paintId)!"
-          :recipe="mixedNowInWords(mixed.get(step.paintId), nameOf)"
-          :reasons="`${back.has(step.paintId) ? 'put back; ' : ''}${reduceInWords(step, nameOf)}`"
+          :recipe="mixedNowInWords(mixed.get(step.paintId), paintToken)"
+          :reasons="`${back.has(step.paintId) ? 'put back; ' : ''}${reduceInWords(step, paintToken)}`"
           @look="emit('look', step.paintId)"
         >
           <button

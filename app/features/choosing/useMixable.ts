@@ -1,13 +1,13 @@
-import { differenceInWords, toLch } from '@juxtachrome/core/colour'
+import { differenceInWords } from '@juxtachrome/core/colour'
 import { viewOfPaint } from '@juxtachrome/core/paints'
 import { pigmentByCode } from '@juxtachrome/core/pigments'
 import { labD65, type LabD65 } from '@juxtachrome/core/units'
 import { reactive, ref, shallowRef, type Ref } from 'vue'
-import { usePaintName } from '~/shared/words/paintName'
+import { paintToken } from '~/shared/said/paintTokens'
 import { useCollection } from '~/stores/collection'
 import { mixtureInWords } from '~/shared/words/lists'
 import { useCore } from '~/shared/questions/useCore'
-import { figure } from '~/shared/words/figures'
+import { valueInWords } from '~/features/verdict'
 
 /** A warm red as it is usually bought (common practice, no source). */
 const WARM_RED = 'PR255'
@@ -19,7 +19,6 @@ export function useMixable(paletteId: Readonly<Ref<string>>) {
   const core = useCore()
   const collection = useCollection()
   const words = reactive(new Map<string, string>())
-  const nameOf = usePaintName()
 
   async function ask(paintId: string) {
     const paint = collection.paint(paintId)
@@ -32,7 +31,7 @@ export function useMixable(paletteId: Readonly<Ref<string>>) {
     if (best)
       words.set(
         paintId,
-        `From what is in: ${mixtureInWords(best.paints, nameOf)}; the difference is ${differenceInWords(best.difference)}.`,
+        `From what is in: ${mixtureInWords(best.paints, paintToken)}; the difference is ${differenceInWords(best.difference)}.`,
       )
     else if (!found.ok && found.error.code === 'replaced') return
     else words.set(paintId, 'Nothing is in yet that could mix it.')
@@ -44,8 +43,7 @@ export function useMixable(paletteId: Readonly<Ref<string>>) {
     const found = await core.ask('recipesFromPaints', request, { topic: 'black' }).result
     const best = found.ok ? found.value.best[0] : undefined
     if (!best) return
-    const { L, C } = toLch(best.lab)
-    black.value = `Their black: ${mixtureInWords(best.paints, nameOf)}, L* ${figure(L)}, C* ${figure(C)}.`
+    black.value = `Their black: ${mixtureInWords(best.paints, paintToken)}, ${valueInWords(best.lab.L)}.`
   }
   /** What a warm red would be made of, beside the colour that it gets; none until it is known. */
   const warmRed = shallowRef<{ words: string; lab: LabD65 }>()
@@ -57,7 +55,7 @@ export function useMixable(paletteId: Readonly<Ref<string>>) {
     const best = found.ok ? found.value.best[0] : undefined
     if (!best) return
     const off = `the difference from ${red.names[0]}, ${red.code}, is ${differenceInWords(best.difference)}`
-    warmRed.value = { words: `A warm red is ${mixtureInWords(best.paints, nameOf)}: ${off}.`, lab: best.lab }
+    warmRed.value = { words: `A warm red is ${mixtureInWords(best.paints, paintToken)}: ${off}.`, lab: best.lab }
   }
   return { words, ask, black, askForBlack, warmRed, askForWarmRed }
 }

@@ -102,16 +102,18 @@ export function mixedNowInWords(mixed: MixedNow | undefined, nameOf: NameOf): st
   return `${mixed.paints.length > 1 ? 'Now mixed: ' : 'Now in its place: '}${what}; the difference is ${far}.`
 }
 
-export function listedInWords(answer: ListedAnswer, nameOf: NameOf): string {
-  const own = answer.paintId ? nameOf(answer.paintId) : ''
-  const repeats = answer.repeats ? `; would nearly repeat ${nameOf(answer.repeats.paintId)}` : ''
+/** How a paint of a list is answered; `shown` names paints as the sentence shows them. */
+export function listedInWords(answer: ListedAnswer, nameOf: NameOf, shown: NameOf = nameOf): string {
+  const isNamed = !answer.paintId || nameOf(answer.paintId).toLowerCase() === answer.name.toLowerCase()
+  const own = answer.paintId ? shown(answer.paintId) : ''
+  const repeats = answer.repeats ? `; would nearly repeat ${shown(answer.repeats.paintId)}` : ''
   switch (answer.as) {
     case 'owned':
-      return `owned${own && own.toLowerCase() !== answer.name.toLowerCase() ? `: ${own}` : ''}`
+      return isNamed ? 'owned' : `owned: ${own}`
     case 'same pigments':
       return `same pigments owned: ${own}`
     case 'mixable':
-      return `mixed from ${mixtureInWords(answer.recipe!.paints, nameOf)}; the difference is ${differenceInWords(answer.recipe!.difference)}${repeats}`
+      return `mixed from ${mixtureInWords(answer.recipe!.paints, shown)}; the difference is ${differenceInWords(answer.recipe!.difference)}${repeats}`
     case 'missing':
       return `missing${repeats}`
     case 'not understood':

@@ -6,7 +6,12 @@ import { useBalances } from '~/shared/items/useBalances'
 import { useCollection } from '~/stores/collection'
 
 /** Which tube or pan a step draws from, where there are several. */
-const props = defineProps<{ paintId: string; placeId: string; drawn: string | undefined }>()
+const props = defineProps<{
+  paintId: string
+  placeId: string
+  drawn: string | undefined
+  /** For wet hands. */ large?: boolean
+}>()
 const emit = defineEmits<{ choose: [itemId: string] }>()
 const collection = useCollection()
 const { leftInWords } = useBalances()
@@ -19,6 +24,7 @@ const items = computed(() => itemsToFillFrom(collection.itemsOf(props.paintId)))
     >from
     <select
       class="input min-w-0 grow"
+      :class="large ? 'min-h-15 text-lg' : ''"
       :aria-label="`What ${placeId} is filled from`"
       :value="drawn"
       @change="emit('choose', ($event.target as HTMLSelectElement).value)"

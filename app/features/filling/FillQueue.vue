@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import { dayInWords } from '~/shared/words/days'
 import { planAt, type Palette } from '@juxtachrome/core/documents'
 import { isWet, mainPaintOf, type PaletteState } from '@juxtachrome/core/ledger'
@@ -6,7 +8,6 @@ import { exchangesToPlan, fillOrder, leftOutOf, planAgainstPans, usualFillings }
 import { computed } from 'vue'
 import { useFillCommands } from './commands'
 import { useBalances } from '~/shared/items/useBalances'
-import { usePaintName } from '~/shared/words/paintName'
 import { plansAndPansInWords } from '~/shared/words/plansAndPans'
 import { useDrying } from './useFillingPlan'
 import { useCollection } from '~/stores/collection'
@@ -38,9 +39,8 @@ const rows = computed(() =>
 const wet = computed(() => rows.value.filter((r) => isWet(r.content, props.today)))
 const resting = computed(() => rows.value.filter((r) => !isWet(r.content, props.today)))
 const differing = computed(() => rows.value.filter((r) => r.lying?.id !== r.planned?.id))
-const nameOf = usePaintName()
 const pans = computed(() => planAgainstPans(props.palette, props.state))
-const agreement = computed(() => plansAndPansInWords(pans.value, nameOf))
+const agreement = computed(() => plansAndPansInWords(pans.value, paintToken))
 /** Something else is the matter than places to fill. */
 const disagrees = computed(() => pans.value.out.length + pans.value.other.length > 0)
 const exchanges = computed(() => exchangesToPlan(props.palette, props.state, props.today))
@@ -68,7 +68,7 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
         without {{ place.id }}, {{ collection.called(paint) }}: {{ reason }}
       </li>
     </ul>
-    <p v-if="!toFill.length || disagrees" class="hint mt-1">{{ agreement }}</p>
+    <p v-if="!toFill.length || disagrees" class="hint mt-1"><SaidPaints :text="agreement" /></p>
     <p v-if="!toFill.length" class="hint mt-1">
       Choose a place on the tray to top it up, clean it or read its history.
     </p>
@@ -101,7 +101,7 @@ const exchanges = computed(() => exchangesToPlan(props.palette, props.state, pro
             <span class="min-w-0 grow truncate">
               <strong class="font-semibold">{{ row.id }}</strong> {{ collection.called(row.lying) }}
             </span>
-            <span class="hint shrink-0 text-[13px]">{{ dayInWords(row.content.layers.at(-1)!.day) }}</span>
+            <span class="hint shrink-0 text-[0.8125rem]">{{ dayInWords(row.content.layers.at(-1)!.day) }}</span>
           </SwatchRow>
         </li>
       </ul>

@@ -143,8 +143,8 @@ const { main } = useAtTheTable(step, {
       <p class="hint grow" role="status">
         {{ done }} done, {{ due.length }} to go{{ begun && !due.length ? ': that was all' : '' }}
       </p>
-      <button v-if="done" class="btn min-h-12" @click="back">That was wrong: take it back</button>
-      <button class="btn min-h-12" @click="emit('leave')">Leave it for now</button>
+      <button v-if="done" class="btn min-h-15" @click="back">That was wrong: take it back</button>
+      <button class="btn min-h-15" @click="emit('leave')">Leave it for now</button>
     </div>
     <div v-if="step && layer && paint" class="mt-3 grid gap-4 lg:grid-cols-2">
       <div>
@@ -166,8 +166,8 @@ const { main } = useAtTheTable(step, {
             >
           </p>
           <span v-if="!step.putIn" class="flex shrink-0 gap-2" data-repeats
-            ><button class="btn size-14 text-2xl" aria-label="0.1 ml less" @click="change(-0.1)">−</button
-            ><button class="btn size-14 text-2xl" aria-label="0.1 ml more" @click="change(0.1)">+</button></span
+            ><button class="btn size-15 text-2xl" aria-label="0.1 ml less" @click="change(-0.1)">−</button
+            ><button class="btn size-15 text-2xl" aria-label="0.1 ml more" @click="change(0.1)">+</button></span
           >
         </div>
         <p v-for="d in drawn.draws" :key="d.itemId" class="mt-2 text-xl">
@@ -176,6 +176,7 @@ const { main } = useAtTheTable(step, {
         </p>
         <FillFrom
           class="mt-2"
+          large
           :paint-id="step.paintId"
           :place-id="step.placeId"
           :drawn="drawn.draws[0]?.itemId"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import { capacityOf, type FillingPlan, type FillingStep } from '@juxtachrome/core/filling'
 import { counted } from '@juxtachrome/core/units'
@@ -127,7 +129,7 @@ function calendar() {
       <p v-if="plan.out.length" class="mt-1">Left out until a pan is put in: {{ plan.out.join(', ') }}.</p>
       <p v-if="plan.toBuy.length" class="mt-1">
         The tubes do not hold enough. To buy before:
-        {{ plan.toBuy.map((b) => `${inMl(b.millilitres)} ${nameOf(b.paintId)}`).join(', ') }}.
+        <SaidPaints :text="`${plan.toBuy.map((b) => `${inMl(b.millilitres)} ${paintToken(b.paintId)}`).join(', ')}.`" />
       </p>
       <p class="mt-2 flex flex-wrap gap-2">
         <button class="btn btn-primary" @click="emit('begin')">Begin filling</button>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import { pansForTrip, takenForTrip } from '@juxtachrome/core/filling'
 import type { PaletteState } from '@juxtachrome/core/ledger'
@@ -8,7 +10,6 @@ import { useFillCommands } from './commands'
 import { usePans } from '~/shared/items/usePans'
 import { dayInWords } from '~/shared/words/days'
 import { listed } from '~/shared/words/figures'
-import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 
 /** A trip's pans: out of the loose pans into the palette in one step, and back again. */
@@ -16,15 +17,16 @@ const props = defineProps<{ palette: Palette; state: PaletteState; today: string
 const filling = useFillCommands(() => props.palette.id)
 const collection = useCollection()
 const { atHand } = usePans()
-const nameOf = usePaintName()
 const found = computed(() => pansForTrip(props.palette, props.state, atHand.value))
 const trip = computed(() => takenForTrip(props.palette, props.state, (id) => collection.ledger.whole.vessel(id)))
 const tripPans = computed(() => trip.value?.back.flatMap((b) => b.vesselIds) ?? [])
 /** What has to be known before packing: what no loose pan holds, and what is wet still. */
-const missing = computed(() => found.value.missing.map((m) => `${m.placeId}, ${nameOf(m.paintId)}`).join('; '))
+const missing = computed(() => found.value.missing.map((m) => `${m.placeId}, ${paintToken(m.paintId)}`).join('; '))
 const wet = computed(() =>
   found.value.puts
-    .flatMap((p) => (p.wetUntil ? [`${nameOf(p.paintId)} for ${p.placeId}, till about ${dayInWords(p.wetUntil)}`] : []))
+    .flatMap((p) =>
+      p.wetUntil ? [`${paintToken(p.paintId)} for ${p.placeId}, till about ${dayInWords(p.wetUntil)}`] : [],
+    )
     .join('; '),
 )
 /** Paint with honey stays soft: a tin that holds it is carried level. */
@@ -32,7 +34,7 @@ const soft = computed(() =>
   listed(
     Object.values(props.palette.plan)
       .flatMap((p) => collection.paint(p.paintId) ?? [])
-      .flatMap((p) => (p.binder === 'with honey' ? collection.called(p) : [])),
+      .flatMap((p) => (p.binder === 'with honey' ? paintToken(p.id) : [])),
   ),
 )
 const isOfPans = computed(() => props.palette.holder.places.some((p) => p.container !== 'well'))
@@ -50,9 +52,11 @@ const back = () => filling.stowAll(props.palette.name, trip.value?.back ?? [], p
     <p v-if="found.puts.length">
       <button class="btn" @click="take">Take {{ counted(found.puts.length, 'pan') }} out of the loose ones</button>
     </p>
-    <p v-if="atHand.length && missing" class="mt-1">No loose pan holds: {{ missing }}.</p>
-    <p v-if="wet" class="mt-1">Wet still: {{ wet }}.</p>
-    <p v-if="soft" class="mt-1">Bound with honey, and soft for long: {{ soft }}. Carry the tin level and closed.</p>
+    <p v-if="atHand.length && missing" class="mt-1">No loose pan holds: <SaidPaints :text="`${missing}.`" /></p>
+    <p v-if="wet" class="mt-1">Wet still: <SaidPaints :text="`${wet}.`" /></p>
+    <p v-if="soft" class="mt-1">
+      Bound with honey, and soft for long: <SaidPaints :text="`${soft}.`" /> Carry the tin level and closed.
+    </p>
     <p class="mt-1 flex flex-wrap items-center gap-x-3 gap-y-1">
       <button v-if="trip" class="link min-h-7 text-left" @click="back">
         Put the {{ counted(tripPans.length, 'pan') }} taken on {{ dayInWords(trip.day) }} back where

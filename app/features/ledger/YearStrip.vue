@@ -93,7 +93,7 @@ const changes = computed(() => rows.value.reduce((sum, r) => sum + r.bars.length
 
 <style scoped>
 text {
-  font-size: 8px;
+  font-size: 0.5rem;
   fill: var(--text);
 }
 .on-bar {

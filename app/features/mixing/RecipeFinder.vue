@@ -190,7 +190,7 @@ function keep(row: (typeof rows.value)[number]) {
           {{ recipeDifferenceInWords(row.recipe)
           }}{{ row.recipe.differences.wash === undefined ? `; ${waterInWords(row.recipe.water)}` : '' }}
         </p>
-        <p v-if="row.unlike.length" class="hint text-[13px]">Unlike it: {{ row.unlike.join('; ') }}</p>
+        <p v-if="row.unlike.length" class="hint text-[0.8125rem]">Unlike it: {{ row.unlike.join('; ') }}</p>
         <template #actions>
           <button class="btn" @click="lay(row)">To the bench</button
           ><button
@@ -201,14 +201,14 @@ function keep(row: (typeof rows.value)[number]) {
           ><button class="btn btn-quiet" @click="keep(row)">Save it</button>
         </template>
         <template v-if="row.fading.length" #mind>
-          <p class="mt-0.5 text-[13px] leading-tight">
-            <span class="hint text-[13px]">Mind:</span> {{ row.fading.join(' and ') }}
+          <p class="mt-0.5 text-[0.8125rem] leading-tight">
+            <span class="hint text-[0.8125rem]">Mind:</span> {{ row.fading.join(' and ') }}
             {{ row.fading.length === 1 ? 'fades' : 'fade' }}.
           </p>
         </template>
         <template v-if="row.sure !== undefined" #more>
-          <p class="hint text-[13px]">{{ figuresOf(row.recipe) }}</p>
-          <p class="hint text-[13px]">
+          <p class="hint text-[0.8125rem]">{{ figuresOf(row.recipe) }}</p>
+          <p class="hint text-[0.8125rem]">
             So the model says; half of such predictions lie within {{ figure(row.sure, 1) }} of the real mixture.
           </p>
         </template>

@@ -115,7 +115,7 @@ async function take() {
                 @change="list.correct(r.line, f, ($event.target as HTMLInputElement).value)"
               />
             </td>
-            <td class="min-w-48 text-[13px]">
+            <td class="min-w-48 text-[0.8125rem]">
               <span v-if="r.problem" class="text-trouble">{{ r.problem }} </span>
               <span v-if="owned[i]" class="chip mr-1">owned already</span>
               <span v-if="alike[i]" class="block"

@@ -116,7 +116,7 @@ function setHeading(event: Event) {
             <option value="">not read</option>
             <option v-for="f in COLUMN_FIELDS" :key="f" :value="f">{{ f }}</option>
           </select>
-          <span v-if="doubts[c]" class="mt-0.5 block text-[13px] text-trouble">{{ doubts[c] }}: right?</span>
+          <span v-if="doubts[c]" class="mt-0.5 block text-[0.8125rem] text-trouble">{{ doubts[c] }}: right?</span>
         </label>
       </div>
       <label v-if="canStandOnce" class="check doubt mt-2"
@@ -202,7 +202,7 @@ function setHeading(event: Event) {
               <td v-for="f in columns" :key="f" :class="SHORT.includes(f) ? 'whitespace-nowrap' : ''">
                 {{ columnText(r.row, f) }}
               </td>
-              <td class="min-w-48 text-[13px]">
+              <td class="min-w-48 text-[0.8125rem]">
                 <label v-if="r.owned" class="mb-0.5 flex items-center gap-2"
                   >owned already:
                   <select

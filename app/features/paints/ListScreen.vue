@@ -41,15 +41,15 @@ const print = () => window.print()
       <li
         v-for="{ paint, behaviour, owned, ml, noted } in rows"
         :key="paint.id"
-        class="flex break-inside-avoid items-center gap-2 border-b border-line py-1 text-[13px] leading-tight"
+        class="flex break-inside-avoid items-center gap-2 border-b border-line py-1 text-[0.8125rem] leading-tight"
       >
         <PaintSwatch :paint="paint" class="h-8 w-14 shrink-0 [print-color-adjust:exact]" />
         <span class="min-w-0 grow">
           <strong class="font-semibold">{{ paint.name }}</strong>
           <span v-if="paint.formula" class="ml-1 italic">{{ paint.formula }}</span>
           <span class="block">{{ [codesInWords(paint), paint.maker].filter(Boolean).join(' · ') }}</span>
-          <span class="hint block text-[12px]">{{ behaviour }}</span>
-          <span v-if="noted" class="block text-[12px] italic">{{ noted }}</span>
+          <span class="hint block text-[0.75rem]">{{ behaviour }}</span>
+          <span v-if="noted" class="block text-[0.75rem] italic">{{ noted }}</span>
         </span>
         <span class="shrink-0 text-right">{{ owned ? `${owned} · ${inMl(ml)}` : 'none' }}</span>
       </li>

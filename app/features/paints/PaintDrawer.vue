@@ -88,7 +88,7 @@ function key(event: KeyboardEvent, view: PaintView) {
         :understood="understood"
         @forget="forget"
       />
-      <div class="mt-1 flex flex-wrap gap-x-3 gap-y-1 text-[13px]">
+      <div class="mt-1 flex flex-wrap gap-x-3 gap-y-1 text-[0.8125rem]">
         <button v-if="gains" class="choice" :aria-pressed="byBrings" @click="byBrings = !byBrings">
           by what it would bring
         </button>

@@ -45,15 +45,17 @@ const lean = computed(() =>
         >{{ tight ? collection.called(paint) : paint.name
         }}<span v-if="paint.formula" class="hint ml-1.5 italic">{{ paint.formula }}</span></span
       >
-      <span class="hint block truncate text-[13px]">{{
+      <span class="hint block truncate text-[0.8125rem]">{{
         tight
-          ? [more, codesInWords(paint), holding, needsCare ? 'needs care' : '', paint.maker].filter(Boolean).join(' · ')
+          ? [more, codesInWords(paint), holding, needsCare ? 'read the label' : '', paint.maker]
+              .filter(Boolean)
+              .join(' · ')
           : `${codesInWords(paint)} · ${paint.maker || 'no maker'} · ${lean}`
       }}</span>
     </span>
-    <span v-if="!tight" class="hint pr-1 text-right text-[13px] leading-tight">
+    <span v-if="!tight" class="hint pr-1 text-right text-[0.8125rem] leading-tight">
       <span class="block">{{ holding }}</span>
-      <span v-if="needsCare" class="block">needs care</span>
+      <span v-if="needsCare" class="block">read the label</span>
     </span>
   </span>
 </template>

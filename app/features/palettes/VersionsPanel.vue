@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import { plannedPaints, type Palette } from '@juxtachrome/core/documents'
 import { planDifference, presentVersion } from '@juxtachrome/core/choosing'
 import { HUE_FAMILIES } from '@juxtachrome/core/colour'
@@ -11,7 +13,6 @@ import { toggled } from '~/shared/ui/toggled'
 import { useVersionCommands } from './versions'
 import { useToday } from '~/shared/ui/useToday'
 import { listed } from '~/shared/words/figures'
-import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
 import TextField from '~/shared/ui/TextField.vue'
@@ -29,7 +30,6 @@ const reason = ref('')
 const trouble = ref('')
 const versions = computed(() => collection.versions.filter((v) => v.paletteId === props.palette.id))
 const present = computed(() => presentVersion(props.palette, versions.value))
-const nameOf = usePaintName()
 
 function keep() {
   const called = name.value.trim()
@@ -43,8 +43,8 @@ function keep() {
 function differenceInWords(version: (typeof versions.value)[number]): string {
   const { came, went, moved } = planDifference(version, props.palette)
   const parts = [
-    came.length ? `now with ${listed(came.map(nameOf))}` : '',
-    went.length ? `without ${listed(went.map(nameOf))}` : '',
+    came.length ? `now with ${listed(came.map(paintToken))}` : '',
+    went.length ? `without ${listed(went.map(paintToken))}` : '',
     moved.length ? `${counted(moved.length, 'paint')} elsewhere` : '',
   ].filter(Boolean)
   return parts.length ? `${parts.join('; ')}.` : 'The same paints in the same places.'
@@ -95,7 +95,7 @@ function branchInto() {
           <span class="font-medium">{{ v.name }}</span> <span class="hint">{{ dayInWords(v.day) }}</span>
         </p>
         <p v-if="v.reason" class="text-sm italic">{{ v.reason }}</p>
-        <p class="hint text-sm">{{ differenceInWords(v) }}</p>
+        <p class="hint text-sm"><SaidPaints :text="differenceInWords(v)" /></p>
         <VersionLinks :palette="palette" :version="v" :present="present">
           <button class="link" :aria-label="`Branch from ${v.name}`" @click="open(commands.branch(palette, v))">
             Branch

@@ -19,11 +19,11 @@ defineProps<{ pigment: ReferencePigment; owned: number }>()
         ><strong class="font-semibold">{{ pigment.code }}</strong
         ><span v-if="pigment.variant" class="ml-1.5 italic">{{ pigment.variant }}</span> {{ pigment.names[0] }}</span
       >
-      <span class="hint block truncate text-[13px]"
+      <span class="hint block truncate text-[0.8125rem]"
         >{{ pigment.chemistry }} · {{ pigment.transparency }} · {{ pigment.granulation
         }}{{ pigment.astm ? ` · ASTM ${pigment.astm}` : '' }}</span
       >
     </span>
-    <span class="hint pr-1 text-right text-[13px]">{{ owned ? `in ${owned} of yours` : '' }}</span>
+    <span class="hint pr-1 text-right text-[0.8125rem]">{{ owned ? `in ${owned} of yours` : '' }}</span>
   </span>
 </template>

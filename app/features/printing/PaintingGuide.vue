@@ -57,8 +57,8 @@ const { main } = useAtTheTable(step, { ArrowRight: next, ArrowLeft: back })
   <div>
     <p class="flex flex-wrap items-center gap-3">
       <span class="hint grow" role="status">{{ done.size }} painted, {{ left.length }} to go</span>
-      <button v-if="done.size" class="btn" @click="back">Back one</button>
-      <button v-if="done.size" class="btn" @click="tick([])">Begin anew</button>
+      <button v-if="done.size" class="btn min-h-15" @click="back">Back one</button>
+      <button v-if="done.size" class="btn min-h-15" @click="tick([])">Begin anew</button>
     </p>
     <div v-if="step && page && left.length" class="mt-2 grid gap-4 xl:grid-cols-2">
       <div>

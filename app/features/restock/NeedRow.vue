@@ -22,13 +22,13 @@ const reasons = computed(() => props.need.reasons.map((r) => reasonInWords(r, pa
 <template>
   <li class="flex gap-2 border-b border-line py-2">
     <span v-if="number" class="hint w-5 shrink-0 text-right">{{ number }}</span>
-    <PaintSwatch v-if="paint" :paint="paint" brushed class="h-8 w-10 shrink-0" />
-    <span v-else class="h-8 w-10 shrink-0 border border-dashed border-edge" aria-hidden="true" />
+    <PaintSwatch v-if="paint" :paint="paint" brushed class="h-10 w-20 shrink-0" />
+    <span v-else class="h-10 w-20 shrink-0 border border-dashed border-edge" aria-hidden="true" />
     <div class="min-w-0 grow">
       <p class="font-medium">
         {{ needInWords(need) }}<span v-if="state !== 'wanted'" class="chip ml-2 font-normal">{{ state }}</span>
       </p>
-      <p class="hint text-[13px]">
+      <p class="hint text-[0.8125rem]">
         {{ reasons }}{{ need.perYear ? `; about ${figure(need.perYear, need.perYear < 10 ? 1 : 0)} ml a year` : '' }}
       </p>
       <p class="mt-1 flex flex-wrap items-center gap-1.5"><slot /></p>

@@ -103,7 +103,7 @@ const waiting = computed(() =>
       <ul>
         <li v-for="{ line, index, kept, fill } in lines" :key="index" class="border-b border-line py-2">
           <p class="flex flex-wrap items-center gap-x-3 gap-y-1">
-            <PaintSwatch v-if="paintOfLine(line)" :paint="paintOfLine(line)!" class="h-6 w-12 shrink-0" />
+            <PaintSwatch v-if="paintOfLine(line)" :paint="paintOfLine(line)!" brushed class="h-8 w-20 shrink-0" />
             <span class="grow" :class="isStanding(line) ? '' : 'text-muted line-through'">{{ line.words }}</span>
             <span>{{ moneyInWords(line.minor, purchase.currency) }}</span>
             <span class="chip"

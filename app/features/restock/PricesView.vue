@@ -1,6 +1,9 @@
 <script setup lang="ts">
 import type { Shop } from '@juxtachrome/core/documents'
-import { usePaintName } from '~/shared/words/paintName'
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
+import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import { coloursOf } from './coloursOf'
 import { compareSizes, judgeOffers, matchOf, setAgainstOwned } from '@juxtachrome/core/restocking'
 import { counted, daysBetween } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
@@ -59,7 +62,6 @@ async function remove(shop: Shop) {
   })
   if (yes) commands.removeShop(shop)
 }
-const nameOf = usePaintName()
 const sized = computed(() =>
   accepted.value.map((need) => ({
     need,
@@ -209,18 +211,27 @@ const together = computed(() => {
                 />
               </td>
               <td>
-                {{ s.offer.set }}<span class="hint block text-[13px]">{{ s.shop.name }}</span>
+                {{ s.offer.set }}<span class="hint block text-[0.8125rem]">{{ s.shop.name }}</span>
+                <span class="mt-1 flex h-8 w-40 bg-ground">
+                  <PaintSwatch
+                    v-for="(paint, n) in coloursOf(s.offer)"
+                    :key="n"
+                    :paint="paint"
+                    direction="to bottom"
+                    class="h-full min-w-0 grow"
+                  />
+                </span>
               </td>
               <td>{{ moneyInWords(s.offer.minor!, s.shop.currency) }}</td>
               <td>
                 {{ s.worth.fresh.length }} of {{ s.worth.paints
-                }}<span class="hint block text-[13px]">{{
+                }}<span class="hint block text-[0.8125rem]">{{
                   s.worth.fresh.map((p) => p.name).join(', ') || 'none'
                 }}</span>
-                <span v-if="s.worth.alike.length" class="hint block text-[13px]"
+                <span v-if="s.worth.alike.length" class="hint block text-[0.8125rem]"
                   >the same pigment owned:
-                  {{ s.worth.alike.map((a) => `${a.held.name} (${nameOf(a.paintId)})`).join(', ') }}</span
-                >
+                  <SaidPaints :text="s.worth.alike.map((a) => `${a.held.name} (${paintToken(a.paintId)})`).join(', ')"
+                /></span>
               </td>
               <td>{{ s.worth.perFresh ? moneyInWords(s.worth.perFresh, s.shop.currency) : '–' }}</td>
               <td>{{ s.serves.map((n) => n.name).join(', ') || 'no need' }}</td>

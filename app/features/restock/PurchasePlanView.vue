@@ -1,5 +1,8 @@
 <script setup lang="ts">
-import { paintOfCodes } from '@juxtachrome/core/standins'
+import { listed } from '~/shared/words/figures'
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
+import { coloursOf } from './coloursOf'
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import { computed, ref } from 'vue'
@@ -29,16 +32,17 @@ const planning = usePurchasePlan(() => accepted.value)
 const { prepared, plan, planned, periods, unserved, isWorking, isDone, trouble } = planning
 const currency = computed(() => planned.value?.budget.currency ?? collection.budget?.currency ?? settings.currency)
 const money = (minor: number) => moneyInWords(minor, currency.value)
-const nameOf = (key: string) => accepted.value.find((n) => n.key === key)?.name ?? key
+/** A need as a sentence shows it: its paint with its swatch, where it is one that is known. */
+const shownOf = (key: string) => {
+  const need = accepted.value.find((n) => n.key === key)
+  return need?.paintId && collection.paint(need.paintId) ? paintToken(need.paintId) : (need?.name ?? key)
+}
 const LEFT_OUT = {
   'other currency': 'in another currency than the budget',
   'no price': 'without a price',
   'sold out': 'sold out',
   'absurd price': 'with a price that cannot be right',
 } as const
-/** What a buy looks like: the first of what it holds, by its codes as the reference knows them. */
-const coloursOf = ({ offer }: PlannedBuy) =>
-  offer.holds.flatMap(({ pigments }) => paintOfCodes(pigments) ?? []).slice(0, 6)
 /** What of the budget was spent already. */
 const already = computed(() => prepared.value?.spent ?? 0)
 const why = computed(() => {
@@ -85,7 +89,7 @@ const shopsOf = (buys: readonly PlannedBuy[]) => [...new Set(buys.map((b) => b.s
         }}.
       </p>
       <p v-if="prepared?.nowhere.length" class="hint text-sm">
-        No shop here has {{ prepared.nowhere.map(nameOf).join(', ') }}.
+        No shop here has <SaidPaints :text="`${prepared.nowhere.map(shownOf).join(', ')}.`" />
       </p>
     </div>
     <section aria-label="Plan of purchases">
@@ -135,24 +139,19 @@ const shopsOf = (buys: readonly PlannedBuy[]) => [...new Set(buys.map((b) => b.s
               </button>
             </div>
             <ul class="mt-1">
-              <li v-for="b in p.buys" :key="b.id" class="flex gap-x-3 py-0.5">
-                <span class="flex w-16 shrink-0">
-                  <PaintSwatch v-for="(s, i) in coloursOf(b)" :key="i" :paint="s" class="h-6 min-w-0 grow" />
+              <li v-for="b in p.buys" :key="b.id" class="flex flex-wrap items-center gap-x-3 gap-y-0.5 py-0.5">
+                <span class="flex w-30 shrink-0">
+                  <PaintSwatch v-for="(s, i) in coloursOf(b.offer, 6)" :key="i" :paint="s" class="h-8 min-w-0 grow" />
                 </span>
-                <span class="grow"
+                <span class="min-w-0 grow basis-52"
                   >{{ b.words }}<span class="hint">, {{ b.shop.name }}</span
                   ><span v-if="b.serves.some((s) => s.match === 'same pigments')" class="hint">
                     (same pigments as
-                    {{
-                      b.serves
-                        .filter((s) => s.match === 'same pigments')
-                        .map((s) => nameOf(s.key))
-                        .join(', ')
-                    }})</span
-                  ><span v-if="b.offer.set" class="hint block text-[13px]"
-                    >for {{ b.serves.map((s) => nameOf(s.key)).join(', ') }}</span
-                  ></span
-                >
+                    <SaidPaints
+                      :text="`${listed(b.serves.filter((s) => s.match === 'same pigments').map((s) => shownOf(s.key)))})`" /></span
+                  ><span v-if="b.offer.set" class="hint block text-[0.8125rem]"
+                    ><SaidPaints :text="`for ${listed(b.serves.map((s) => shownOf(s.key)))}`" /></span
+                ></span>
                 <span>{{ money(b.offer.minor!) }}</span>
               </li>
             </ul>

@@ -94,7 +94,7 @@ const palettes = computed(() =>
             </td>
             <td>
               {{ sumsInWords(worth.sums) || 'nothing with a price'
-              }}<span v-if="worth.unpriced" class="hint block text-[13px]"
+              }}<span v-if="worth.unpriced" class="hint block text-[0.8125rem]"
                 >{{ counted(worth.unpriced, 'filling') }} from tubes without a price</span
               >
             </td>

@@ -1,16 +1,16 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import { computed } from 'vue'
 import { useStandInCommands } from './commands'
 import { standingInWords } from '~/shared/words/standing'
-import { usePaintName } from '~/shared/words/paintName'
 import { useAway } from './useAway'
 
 /** What is away from this palette, what stands in, and the way back. */
 const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{ select: [placeId: string] }>()
 const commands = useStandInCommands()
-const nameOf = usePaintName()
 const awayFrom = useAway()
 const away = computed(() => awayFrom(props.palette))
 </script>
@@ -27,8 +27,9 @@ const away = computed(() => awayFrom(props.palette))
           {{ a.placeId }}
         </button>
         <span class="min-w-0 grow text-sm"
-          >{{ a.paintId ? `${nameOf(a.paintId)}, ` : '' }}{{ standingInWords(a.standsFor, nameOf)
-          }}<span v-if="a.isBack" class="hint">; some of it is at hand</span></span
+          ><SaidPaints
+            :text="`${a.paintId ? `${paintToken(a.paintId)}, ` : ''}${standingInWords(a.standsFor, paintToken)}`"
+          /><span v-if="a.isBack" class="hint">; some of it is at hand</span></span
         >
         <button class="link text-sm" @click="commands.restore(palette.id, a.placeId)">
           Put {{ a.standsFor.words }} back

@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { differenceInWords } from '@juxtachrome/core/colour'
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import type { Convenience } from '@juxtachrome/core/standins'
 import { shallowRef, watch } from 'vue'
@@ -8,7 +11,6 @@ import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import StandInSwatches from './StandInSwatches.vue'
-import { figure } from '~/shared/words/figures'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 /** For every mixed paint of the palette: mix it, or keep it. */
@@ -46,28 +48,36 @@ const ADVICE: Record<Convenience['advice'], string> = {
       <li
         v-for="row in rows"
         :key="row.paintId"
-        class="grid grid-cols-[3.5rem_minmax(0,1fr)] gap-2 border-t border-line py-1.5"
+        class="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-2 border-t border-line py-1.5"
       >
         <StandInSwatches
           v-if="row.recipe && collection.paint(row.paintId)"
           :sought="{ paint: collection.paint(row.paintId)! }"
           :stand-in="{ mixture: row.recipe }"
-          class="h-full max-h-24 min-h-14"
+          class="h-14 w-30"
         />
-        <PaintSwatch v-else-if="collection.paint(row.paintId)" :paint="collection.paint(row.paintId)!" class="h-14" />
-        <div class="text-[13px] leading-tight">
+        <PaintSwatch
+          v-else-if="collection.paint(row.paintId)"
+          :paint="collection.paint(row.paintId)!"
+          class="h-14 w-30"
+        />
+        <div class="text-[0.8125rem] leading-tight">
           <button class="min-h-6 text-left font-medium hover:underline" @click="emit('wantPaint', row.paintId)">
             {{ nameOf(row.paintId) }}
           </button>
           <span class="hint ml-1">{{ collection.paint(row.paintId)?.pigments.join(' ') }}</span>
           <p>{{ ADVICE[row.advice] }}</p>
-          <p v-if="row.recipe" class="hint text-[13px]">
-            {{ mixtureInWords(row.recipe.paints, nameOf) }}, off by {{ figure(row.recipe.difference, 1) }}
+          <p v-if="row.recipe" class="hint text-[0.8125rem]">
+            <SaidPaints
+              :text="`${mixtureInWords(row.recipe.paints, paintToken)}: the difference is ${differenceInWords(row.recipe.difference)}`"
+            />
           </p>
           <p v-if="row.keeps.length">
-            <span class="hint text-[13px]">For keeping it:</span> {{ row.keeps.join('; ') }}
+            <span class="hint text-[0.8125rem]">For keeping it:</span> {{ row.keeps.join('; ') }}
           </p>
-          <p v-if="row.mixes.length"><span class="hint text-[13px]">For mixing it:</span> {{ row.mixes.join('; ') }}</p>
+          <p v-if="row.mixes.length">
+            <span class="hint text-[0.8125rem]">For mixing it:</span> {{ row.mixes.join('; ') }}
+          </p>
         </div>
       </li>
     </ul>

@@ -58,12 +58,12 @@ function namePlace(c: Identified) {
           <span class="h-5" :style="{ background: shade ?? 'transparent' }" />
           <PaintSwatch v-if="paintOf(c)" :paint="paintOf(c)!" class="min-h-6 grow" />
         </span>
-        <div class="text-[13px] leading-tight">
+        <div class="text-[0.8125rem] leading-tight">
           <h3>{{ words(c) }}</h3>
           <p>
             {{ likely(c.share) }} ({{ figure(100 * c.share) }} %){{ c.paintId ? '' : '; not owned under this code' }}
           </p>
-          <p class="hint text-[13px]">{{ c.lines.join('; ') }}</p>
+          <p class="hint text-[0.8125rem]">{{ c.lines.join('; ') }}</p>
           <div class="flex flex-wrap gap-x-3 text-sm">
             <button v-if="itemId" class="link" :aria-label="`It is ${words(c)}`" @click="nameItem(c)">
               It is this

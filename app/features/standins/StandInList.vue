@@ -63,7 +63,7 @@ watch(
       {{ isWorking || trouble ? '' : `${found.length} stand-ins found.` }}
     </p>
     <template v-if="sought.ok">
-      <p v-if="found.length" class="hint text-[13px]">Above what is replaced, below what would stand in.</p>
+      <p v-if="found.length" class="hint text-[0.8125rem]">Above what is replaced, below what would stand in.</p>
       <ol aria-label="What you have">
         <StandInRow
           v-for="(s, i) in shown"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import type { Sought, StandIn } from '@juxtachrome/core/standins'
 import { computed, ref } from 'vue'
@@ -72,9 +74,9 @@ function toStrip() {
 <template>
   <ColourRow v-model:open="isOpen" :name="name">
     <template #colours><StandInSwatches :sought="sought" :stand-in="standIn" class="h-14 w-30" /></template>
-    <p class="hint text-[13px]">{{ KIND_WORDS[standIn.kind] }}; {{ nearnessInShort(standIn) }}</p>
+    <p class="hint text-[0.8125rem]">{{ KIND_WORDS[standIn.kind] }}; {{ nearnessInShort(standIn) }}</p>
     <p v-if="unlike" :class="isOpen ? '' : 'line-clamp-1'">
-      <span class="hint text-[13px]">Not the same:</span> {{ unlike }}
+      <span class="hint text-[0.8125rem]">Not the same:</span> {{ unlike }}
     </p>
     <template v-if="isTakable" #actions>
       <button
@@ -86,18 +88,18 @@ function toStrip() {
       </button>
     </template>
     <template #mind>
-      <p v-if="standIn.risks.length" class="mt-0.5 text-[13px] leading-tight">
-        <span class="hint text-[13px]">Mind:</span> {{ standIn.risks.join('; ') }}
+      <p v-if="standIn.risks.length" class="mt-0.5 text-[0.8125rem] leading-tight">
+        <span class="hint text-[0.8125rem]">Mind:</span> {{ standIn.risks.join('; ') }}
       </p>
-      <p v-if="standIn.trial" class="text-[13px] font-medium">{{ trialInWords(standIn) }}</p>
+      <p v-if="standIn.trial" class="text-[0.8125rem] font-medium">{{ trialInWords(standIn) }}</p>
     </template>
     <template #more>
-      <p v-if="who" class="hint text-[13px]">{{ who }}</p>
-      <p class="hint text-[13px]">{{ costInWords(standIn) }}</p>
+      <p v-if="who" class="hint text-[0.8125rem]">{{ who }}</p>
+      <p class="hint text-[0.8125rem]">{{ costInWords(standIn) }}</p>
       <p v-if="standing">{{ standing }}</p>
-      <p>{{ nearnessInWords(standIn, nameOf) }}</p>
-      <p v-if="sure" class="hint text-[13px]">{{ sure }}</p>
-      <div v-if="isTriable" class="flex flex-wrap gap-x-3 text-sm">
+      <p><SaidPaints :text="nearnessInWords(standIn, paintToken)" /></p>
+      <p v-if="sure" class="hint text-[0.8125rem]">{{ sure }}</p>
+      <div v-if="isTriable" class="flex flex-wrap gap-x-3 text-sm [&_button]:min-h-6">
         <button class="link" :aria-label="`Lay ${name} on the strip`" @click="toStrip">To the strip</button>
         <button class="link" :aria-expanded="notes" :aria-label="`How ${name} did on paper`" @click="notes = !notes">
           On paper …

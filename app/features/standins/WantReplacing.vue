@@ -1,4 +1,7 @@
 <script setup lang="ts">
+import { differenceInWords } from '@juxtachrome/core/colour'
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import { type Must, mustsOf } from '@juxtachrome/core/standins'
 import { counted } from '@juxtachrome/core/units'
@@ -10,7 +13,6 @@ import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import StandInSwatches from './StandInSwatches.vue'
-import { figure } from '~/shared/words/figures'
 import Refusal from '~/shared/ui/Refusal.vue'
 import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 import WorkingBar from '~/shared/ui/WorkingBar.vue'
@@ -41,7 +43,7 @@ function proposalOf({ proposal }: (typeof rows.value)[number]): string {
   if (!proposal) return ''
   const { best, message } = proposal
   if (!best) return message ?? ''
-  return `${nameOfStandIn(best, nameOf)}, ${KIND_WORDS[best.kind]}, off by ${figure(best.alone.difference, 1)}`
+  return `${nameOfStandIn(best, paintToken)}, ${KIND_WORDS[best.kind]}, the difference is ${differenceInWords(best.alone.difference)}`
 }
 </script>
 
@@ -67,16 +69,20 @@ function proposalOf({ proposal }: (typeof rows.value)[number]): string {
       <li
         v-for="row in rows"
         :key="row.paintId"
-        class="grid grid-cols-[3.5rem_minmax(0,1fr)] gap-2 border-t border-line py-1"
+        class="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-2 border-t border-line py-1"
       >
         <StandInSwatches
           v-if="row.proposal?.best && collection.paint(row.paintId)"
           :sought="{ paint: collection.paint(row.paintId)! }"
           :stand-in="row.proposal.best"
-          class="h-full max-h-20 min-h-12"
+          class="h-14 w-30"
         />
-        <PaintSwatch v-else-if="collection.paint(row.paintId)" :paint="collection.paint(row.paintId)!" class="h-12" />
-        <div class="text-[13px] leading-tight">
+        <PaintSwatch
+          v-else-if="collection.paint(row.paintId)"
+          :paint="collection.paint(row.paintId)!"
+          class="h-14 w-30"
+        />
+        <div class="text-[0.8125rem] leading-tight">
           <button
             class="min-h-6 text-left font-medium hover:underline"
             @click="emit('wantPaint', row.paintId, mustsOf(row.drawbacks))"
@@ -84,7 +90,7 @@ function proposalOf({ proposal }: (typeof rows.value)[number]): string {
             {{ nameOf(row.paintId) }}
           </button>
           <p>{{ row.drawbacks.map((d) => d.words).join('; ') }}</p>
-          <p v-if="row.proposal" class="hint text-[13px]">{{ proposalOf(row) }}</p>
+          <p v-if="row.proposal" class="hint text-[0.8125rem]"><SaidPaints :text="proposalOf(row)" /></p>
         </div>
       </li>
     </ul>

@@ -175,7 +175,7 @@ const choose = (code: string, variant: string) => commands.chooseVariant(props.p
           <span class="min-w-0 grow leading-tight"
             ><span class="block"
               >{{ LABELS[kind] }} <span v-if="swatch" class="hint">{{ swatchText(swatch) }}</span></span
-            ><span class="hint block text-[13px]">{{ words }}</span></span
+            ><span class="hint block text-[0.8125rem]">{{ words }}</span></span
           >
           <button
             class="btn btn-quiet"

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { toLookAt } from '@juxtachrome/core/filling'
 import { isOverdue, oldTubes, planAgainstPans, planFilling, unfinishedIn, unusedSince } from '@juxtachrome/core/filling'
 import { counted } from '@juxtachrome/core/units'
@@ -28,7 +30,7 @@ const { loose } = usePans()
 const days = kept('jx-ready-by', z.record(z.string(), z.string().check(z.maxLength(10))), {})
 const nameOf = usePaintName()
 const agreementOf = (palette: Palette) =>
-  plansAndPansInWords(planAgainstPans(palette, collection.ledger.places(palette.id)), nameOf)
+  plansAndPansInWords(planAgainstPans(palette, collection.ledger.places(palette.id)), paintToken)
 const wanted = computed(() =>
   collection.palettes.flatMap((palette) => {
     const readyBy = days.value[palette.id]
@@ -114,7 +116,7 @@ const isDue = computed(
     <ul>
       <li v-for="w in wanted" :key="w.palette.id" class="border-t border-line py-1">
         <NuxtLink class="link" :to="`/palettes/${w.palette.id}/filling`">{{ w.palette.name }}</NuxtLink> is wanted on
-        {{ dayInWords(w.readyBy) }}: {{ w.words }}
+        {{ dayInWords(w.readyBy) }}: <SaidPaints :text="w.words" />
       </li>
       <li v-for="b in begun" :key="`begun ${b.palette.id}`" class="border-t border-line py-1">
         <NuxtLink class="link" :to="`/palettes/${b.palette.id}/filling`">{{ b.palette.name }}</NuxtLink>{{ ': ' }}the

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
 import { dayInWords } from '~/shared/words/days'
 import { plannedPaints } from '@juxtachrome/core/documents'
 import { planAgainstPans, rateOfUse, toLookAt, usedUpOn } from '@juxtachrome/core/filling'
@@ -19,7 +20,6 @@ import { firstThings } from './firstThings'
 import TodayDue from './TodayDue.vue'
 import TodayFirst from './TodayFirst.vue'
 import { inMl } from '~/shared/words/figures'
-import { usePaintName } from '~/shared/words/paintName'
 import { plansAndPansInWords } from '~/shared/words/plansAndPans'
 
 const LazyPathAhead = defineAsyncComponent(() => import('~/shared/shell/PathAhead.vue'))
@@ -77,7 +77,6 @@ const onOrder = computed(() =>
 const SHELF = 340
 const scale = computed(() => oneScale(collection.palettes, SHELF))
 /** Palettes whose plan and pans do not agree, each with the one sentence about it. */
-const nameOf = usePaintName()
 const plansAndPans = computed(() =>
   collection.palettes.map((palette) => ({
     palette,
@@ -87,7 +86,7 @@ const plansAndPans = computed(() =>
 const toFill = computed(() =>
   plansAndPans.value
     .filter(({ pans }) => pans.toFill.length + pans.out.length + pans.other.length)
-    .map(({ palette, pans }) => ({ palette, words: plansAndPansInWords(pans, nameOf) })),
+    .map(({ palette, pans }) => ({ palette, words: plansAndPansInWords(pans, paintToken) })),
 )
 const first = computed(() =>
   firstThings({
@@ -217,7 +216,8 @@ const first = computed(() =>
         </p>
         <ul v-if="toFill.length" class="mt-3">
           <li v-for="{ palette, words } in toFill" :key="palette.id" class="py-1">
-            <NuxtLink class="link" :to="`/palettes/${palette.id}/fill`">{{ palette.name }}</NuxtLink>: {{ words }}
+            <NuxtLink class="link" :to="`/palettes/${palette.id}/fill`">{{ palette.name }}</NuxtLink>:
+            <SaidPaints :text="words" />
           </li>
         </ul>
       </section>

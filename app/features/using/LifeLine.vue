@@ -1,11 +1,12 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import { presentVersion } from '@juxtachrome/core/choosing'
 import { counted, daysBetween } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import { lifeOf } from '@juxtachrome/core/using'
 import { computed } from 'vue'
-import { usePaintName } from '~/shared/words/paintName'
 import { useToday } from '~/shared/ui/useToday'
 import { listed } from '~/shared/words/figures'
 import { useCollection } from '~/stores/collection'
@@ -14,7 +15,6 @@ import { VersionLinks } from '~/features/palettes'
 /** A palette's versions and their reasons along a line of time, and the way back to any of them. */
 const props = defineProps<{ palette: Palette }>()
 const collection = useCollection()
-const nameOf = usePaintName()
 const today = useToday()
 const versions = computed(() => collection.versions.filter((v) => v.paletteId === props.palette.id))
 const present = computed(() => presentVersion(props.palette, versions.value))
@@ -34,8 +34,8 @@ const marks = computed(() => {
 const wide = computed(() => Math.max(WIDE, (marks.value.at(-1)?.x ?? 0) + 10))
 const changes = (p: (typeof points.value)[number]) =>
   [
-    p.came.length ? `came: ${listed(p.came.map(nameOf))}` : '',
-    p.went.length ? `went: ${listed(p.went.map(nameOf))}` : '',
+    p.came.length ? `came: ${listed(p.came.map(paintToken))}` : '',
+    p.went.length ? `went: ${listed(p.went.map(paintToken))}` : '',
     p.moved.length ? `${counted(p.moved.length, 'paint')} moved` : '',
   ]
     .filter(Boolean)
@@ -69,7 +69,7 @@ const changes = (p: (typeof points.value)[number]) =>
             class="stroke-text"
             :class="m.version?.id === present?.id ? 'fill-text' : 'fill-surface'"
           />
-          <text :x="m.x" y="25" text-anchor="middle" class="fill-text text-[8px]">{{ i + 1 }}</text>
+          <text :x="m.x" y="25" text-anchor="middle" class="fill-text text-[0.5rem]">{{ i + 1 }}</text>
         </g>
       </svg>
       <ol>
@@ -80,7 +80,7 @@ const changes = (p: (typeof points.value)[number]) =>
             <span class="hint">, {{ dayInWords(p.day) }}, {{ counted(p.paints, 'paint') }}</span>
           </p>
           <p v-if="p.version?.reason" class="text-sm italic">{{ p.version.reason }}</p>
-          <p v-if="i > 0 && changes(p)" class="text-sm">{{ changes(p) }}</p>
+          <p v-if="i > 0 && changes(p)" class="text-sm"><SaidPaints :text="changes(p)" /></p>
           <VersionLinks
             v-if="p.version && p.version.id !== present?.id"
             :palette="palette"

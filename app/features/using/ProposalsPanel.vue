@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import { presentVersion } from '@juxtachrome/core/choosing'
 import { counted, daysAfter } from '@juxtachrome/core/units'
@@ -99,7 +101,7 @@ function later(p: Proposal) {
           <span class="font-medium">{{ commands.inWords(p) }}</span>
         </p>
         <ul class="mt-1 list-disc pl-5 text-sm">
-          <li v-for="line in evidenceInWords(p, nameOf)" :key="line">{{ line }}</li>
+          <li v-for="line in evidenceInWords(p, paintToken)" :key="line"><SaidPaints :text="line" /></li>
         </ul>
         <p class="mt-1 text-sm"><span class="font-medium">It would change: </span>{{ gainsInWords(p).join('; ') }}.</p>
         <p class="mt-2 flex flex-wrap gap-2">

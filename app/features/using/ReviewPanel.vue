@@ -1,10 +1,12 @@
 <script setup lang="ts">
+import { listed } from '~/shared/words/figures'
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import { ENOUGH, type Review, type Stretch } from '@juxtachrome/core/using'
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import { computed, defineAsyncComponent, ref } from 'vue'
-import { usePaintName } from '~/shared/words/paintName'
 import { reviewInWords } from './words'
 import { STRETCHES, type StretchName } from './stretches'
 import { useCollection } from '~/stores/collection'
@@ -19,7 +21,6 @@ const LazyBarsChart = defineAsyncComponent(() => import('~/shared/charts/BarsCha
 const props = defineProps<{ palette: Palette; review: Review; within: Stretch }>()
 const stretch = defineModel<StretchName>('stretch', { required: true })
 const collection = useCollection()
-const nameOf = usePaintName()
 const TABS = ['Review', 'Proposals', 'Life'] as const
 const tab = ref<(typeof TABS)[number]>('Review')
 const rows = computed(() =>
@@ -50,7 +51,7 @@ const busiest = computed(() => [...months.value].sort((p, q) => q[1] - p[1])[0])
           {{ s }}
         </button>
       </ChoiceGroup>
-      <p role="status" class="mb-2">{{ reviewInWords(review, nameOf) }}</p>
+      <p role="status" class="mb-2"><SaidPaints :text="reviewInWords(review, paintToken)" /></p>
       <template v-if="review.use.paintings">
         <p v-if="review.use.from" class="hint mb-2 text-sm">
           {{ dayInWords(review.use.from) }} to {{ dayInWords(review.use.to!) }}
@@ -60,7 +61,7 @@ const busiest = computed(() => [...months.value].sort((p, q) => q[1] - p[1])[0])
             <PaintSwatch :paint="r.paint" class="h-6 w-10 shrink-0" />
             <span class="min-w-0 grow">
               <span class="block truncate">{{ r.paint.name }}</span>
-              <span class="hint block text-[13px]"
+              <span class="hint block text-[0.8125rem]"
                 >{{ r.pull }}{{ r.of ? `: ${r.times} of ${r.of}${r.lots ? `, a lot in ${r.lots}` : ''}` : ''
                 }}{{ r.days === undefined ? '; not filled' : `; in for ${counted(r.days, 'day')}`
                 }}{{ r.last ? `; last ${dayInWords(r.last)}` : '' }}</span
@@ -93,15 +94,8 @@ const busiest = computed(() => [...months.value].sort((p, q) => q[1] - p[1])[0])
         <template v-if="review.together.length">
           <h3>Used together</h3>
           <ul class="mb-3 text-sm">
-            <li
-              v-for="t in review.together.slice(0, 6)"
-              :key="t.paintIds.join()"
-              class="flex items-center gap-2 py-0.5"
-            >
-              <span class="flex shrink-0"
-                ><PaintSwatch v-for="id in t.paintIds" :key="id" :paint="collection.paint(id)!" class="h-5 w-7"
-              /></span>
-              <span>{{ t.paintIds.map(nameOf).join(' and ') }}: {{ counted(t.times, 'painting') }}</span>
+            <li v-for="t in review.together.slice(0, 6)" :key="t.paintIds.join()" class="py-0.5">
+              <SaidPaints :text="`${listed(t.paintIds.map(paintToken))}: ${counted(t.times, 'painting')}`" />
             </li>
           </ul>
         </template>
@@ -116,7 +110,9 @@ const busiest = computed(() => [...months.value].sort((p, q) => q[1] - p[1])[0])
         <template v-if="review.gone.length">
           <h3>Used, and no longer planned</h3>
           <p class="text-sm">
-            {{ review.gone.map((g) => `${nameOf(g.paintId)} (${counted(g.times, 'painting')})`).join(', ') }}
+            <SaidPaints
+              :text="review.gone.map((g) => `${paintToken(g.paintId)} (${counted(g.times, 'painting')})`).join(', ')"
+            />
           </p>
         </template>
       </template>

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import { costOfSitting } from '@juxtachrome/core/restocking'
 import { counted } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import { computed, ref } from 'vue'
-import { usePaintName } from '~/shared/words/paintName'
 import { useSittingCommands } from './commands'
 import { sumsInWords } from '~/shared/words/moneyWords'
 import { useTaken } from '~/features/filling'
@@ -16,7 +17,6 @@ const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{ correct: [entryId: string] }>()
 const collection = useCollection()
 const commands = useSittingCommands(() => props.palette.id)
-const nameOf = usePaintName()
 const AT_ONCE = 20
 const most = ref(AT_ONCE)
 const all = computed(() => collection.ledger.sittingsOf(props.palette.id))
@@ -29,7 +29,7 @@ const shown = computed(() =>
       entryId,
       event,
       title: event.words || event.subject || 'A painting',
-      colours: event.used.map((u) => nameOf(u.paintId) + (u.much ? ' (a lot)' : '')).join(', '),
+      colours: event.used.map((u) => paintToken(u.paintId) + (u.much ? ' (a lot)' : '')).join(', '),
       picture: collection.core.get('pictures', event.pictureId)?.id,
       worth: sumsInWords(costOfSitting(event, use.value, collection.itemsOf).sums),
     })),
@@ -50,12 +50,12 @@ const shown = computed(() =>
           <p>
             <span class="font-medium">{{ s.title }}</span>
             <span v-if="s.event.subject && s.event.words" class="hint">, {{ s.event.subject }}</span>
-            <span class="hint block text-[13px]"
+            <span class="hint block text-[0.8125rem]"
               >{{ dayInWords(s.event.day) }}{{ s.worth ? `, paint for about ${s.worth}` : '' }}</span
             >
           </p>
-          <p class="text-[13px]">{{ s.colours || 'no colour noted' }}</p>
-          <p v-if="s.event.wished?.length" class="text-[13px] italic">
+          <p class="text-[0.8125rem]"><SaidPaints :text="s.colours || 'no colour noted'" /></p>
+          <p v-if="s.event.wished?.length" class="text-[0.8125rem] italic">
             wished for {{ s.event.wished.map((w) => w.words).join(', ') }}
           </p>
           <p class="flex gap-3 text-sm">

@@ -8,7 +8,7 @@ defineProps<{ words: string; label: string; faint?: boolean }>()
 <template>
   <Popover v-slot="{ close }" class="max-w-full">
     <PopoverButton
-      class="choice max-w-full text-left text-[13px] leading-tight"
+      class="choice max-w-full text-left text-[0.8125rem] leading-tight"
       :class="faint ? 'border-dashed' : ''"
       :aria-label="`${label}: ${words}. Change it`"
       >{{ words }}</PopoverButton

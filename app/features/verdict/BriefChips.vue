@@ -77,7 +77,7 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
 <template>
   <div role="group" aria-label="What this palette is for" class="relative flex flex-wrap gap-1.5">
     <button
-      class="choice max-w-full text-left text-[13px] leading-tight"
+      class="choice max-w-full text-left text-[0.8125rem] leading-tight"
       :aria-label="`To mix: ${targetsInWords(targetsOf(brief))}. Change it`"
       @click="targets = true"
     >
@@ -85,7 +85,7 @@ const labelOf = (list: ListName) => LISTS.find(([name]) => name === list)![1].to
     </button>
     <button
       v-if="spokenOf.length"
-      class="choice max-w-full text-left text-[13px] leading-tight italic"
+      class="choice max-w-full text-left text-[0.8125rem] leading-tight italic"
       :aria-label="`Your words speak of ${namesOfTargets(spokenOf).join(', ')}. Plan for it, too`"
       @click="reckonWith(spokenOf)"
     >

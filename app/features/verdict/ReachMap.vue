@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import SaidPaints from '~/shared/said/SaidPaints.vue'
+import { paintToken } from '~/shared/said/paintTokens'
 import type { Palette } from '@juxtachrome/core/documents'
 import { differenceInWords, toScreen } from '@juxtachrome/core/colour'
 import type { FoundRecipe } from '@juxtachrome/core/mixing'
@@ -167,8 +169,9 @@ function toBench() {
       <div class="min-w-0 grow basis-52">
         <p class="font-medium">{{ said }}</p>
         <p v-if="recipe" class="text-sm">
-          {{ state > 0 && state < 4 ? 'Best' : 'Nearest' }} here: {{ mixtureInWords(recipe.paints, nameOf) }},
-          {{ waterInWords(recipe.water) }}: {{ differenceInWords(recipe.difference) }}, {{ figure(recipe.difference, 1)
+          {{ state > 0 && state < 4 ? 'Best' : 'Nearest' }} here:
+          <SaidPaints :text="`${mixtureInWords(recipe.paints, paintToken)},`" /> {{ waterInWords(recipe.water) }}:
+          {{ differenceInWords(recipe.difference) }}, {{ figure(recipe.difference, 1)
           }}<span v-if="sure !== undefined" class="hint">; predicted, half lie within {{ figure(sure, 1) }}</span>
         </p>
         <p v-else-if="busy" class="hint">Looking for the best mixture …</p>

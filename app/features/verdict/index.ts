@@ -6,7 +6,7 @@ export { default as HowScreen } from './HowScreen.vue'
 export { default as ReachTogether } from './ReachTogether.vue'
 export { default as ReachWheel } from './ReachWheel.vue'
 export { briefInWords, countSpoken, targetInWords, wishInWords } from './briefWords'
-export { countMissedInWords, letterOf, missedInWords, mixesInWords } from './words'
+export { countMissedInWords, letterOf, missedInWords, mixesInWords, valueInWords } from './words'
 export { usePhotoTargets } from './usePhotoTargets'
 export { useVerdict } from './useVerdict'
 

@@ -27,17 +27,17 @@ defineSlots<{
     <div class="flex flex-wrap items-center gap-x-2.5 gap-y-1">
       <div class="grid min-w-0 grow basis-64 grid-cols-[7.5rem_minmax(0,1fr)] items-center gap-x-2.5">
         <slot name="colours" />
-        <div class="min-w-0 text-[13px] leading-tight">
+        <div class="min-w-0 text-[0.8125rem] leading-tight">
           <h3>
             <button
               v-if="$slots.more"
-              class="line-clamp-2 min-h-6 text-left text-[14px] leading-tight hover:underline"
+              class="line-clamp-2 min-h-6 text-left text-[0.875rem] leading-tight hover:underline"
               :aria-expanded="open"
               @click="open = !open"
             >
               {{ name }}
             </button>
-            <span v-else class="line-clamp-2 text-[14px] leading-tight">{{ name }}</span>
+            <span v-else class="line-clamp-2 text-[0.875rem] leading-tight">{{ name }}</span>
           </h3>
           <slot />
         </div>
@@ -45,6 +45,6 @@ defineSlots<{
       <div v-if="$slots.actions" class="flex flex-wrap gap-1"><slot name="actions" /></div>
     </div>
     <slot name="mind" />
-    <div v-if="open && $slots.more" class="mt-1 space-y-0.5 text-[13px] leading-tight"><slot name="more" /></div>
+    <div v-if="open && $slots.more" class="mt-1 space-y-0.5 text-[0.8125rem] leading-tight"><slot name="more" /></div>
   </li>
 </template>

@@ -25,7 +25,7 @@ function step(event: KeyboardEvent) {
       v-for="l in lenses"
       :key="l.id"
       role="radio"
-      class="min-h-8 border-b-2 border-transparent text-[13px] whitespace-nowrap hover:border-edge pointer-coarse:min-h-11"
+      class="min-h-8 border-b-2 border-transparent text-[0.8125rem] whitespace-nowrap hover:border-edge pointer-coarse:min-h-11"
       :aria-checked="lens === l.id"
       :aria-pressed="undefined"
       :tabindex="lens === l.id ? 0 : -1"

@@ -42,7 +42,7 @@ const rows = computed(() =>
 </script>
 
 <template>
-  <ul class="gap-x-4 text-[13px] leading-snug" style="columns: 10.5rem" aria-label="The tray in words">
+  <ul class="gap-x-4 text-[0.8125rem] leading-snug" style="columns: 10.5rem" aria-label="The tray in words">
     <li v-for="row in rows" :key="row.id" class="break-inside-avoid">
       <button
         class="flex w-full gap-2 rounded-xs text-left hover:bg-sunken"

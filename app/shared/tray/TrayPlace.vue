@@ -128,20 +128,20 @@ const lensStyle = computed(() => {
           >stand-in</span
         >
         <span v-if="seen?.tag" class="seen-tag" aria-hidden="true">{{ seen.tag }}</span>
-        <span v-if="wet" class="absolute left-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black">{{
+        <span v-if="wet" class="absolute left-0.5 top-0.5 bg-white px-1 text-[0.625rem] leading-tight text-black">{{
           stage
         }}</span>
       </span>
       <span
-        class="shrink-0 bg-ground px-0.5 pb-px text-center @max-[33px]:hidden text-[10px] leading-[1.1]"
+        class="shrink-0 bg-ground px-0.5 pb-px text-center @max-[33px]:hidden text-[0.625rem] leading-[1.1]"
         :class="round ? 'pb-2' : ''"
       >
-        <span v-if="seen && !seen.tag" class="line-clamp-2 overflow-hidden text-[11px]">{{ seen.words }}</span>
-        <span v-else class="hidden overflow-hidden @min-[62px]:line-clamp-2 text-[11px]">{{ shown.name }}</span>
+        <span v-if="seen && !seen.tag" class="line-clamp-2 overflow-hidden text-[0.6875rem]">{{ seen.words }}</span>
+        <span v-else class="hidden overflow-hidden @min-[62px]:line-clamp-2 text-[0.6875rem]">{{ shown.name }}</span>
         <span class="block truncate">{{ short }}</span>
       </span>
     </template>
-    <span v-else class="m-auto line-clamp-3 px-0.5 text-center text-[10px] leading-tight">
+    <span v-else class="m-auto line-clamp-3 px-0.5 text-center text-[0.625rem] leading-tight">
       <template v-if="plan?.reserved !== undefined"
         ><span class="italic @max-[40px]:hidden">{{ plan.reserved || 'kept free' }}</span
         ><span class="hidden @max-[40px]:inline">kept</span></template
@@ -150,7 +150,7 @@ const lensStyle = computed(() => {
     </span>
     <span
       v-if="differs || bare"
-      class="absolute right-0.5 top-0.5 bg-white px-1 text-[10px] leading-tight text-black"
+      class="absolute right-0.5 top-0.5 bg-white px-1 text-[0.625rem] leading-tight text-black"
       aria-hidden="true"
       >{{ bare ? 'no pan' : '≠ plan' }}</span
     >
@@ -172,7 +172,7 @@ const lensStyle = computed(() => {
   padding: 0 0.25rem;
   background: #fff;
   color: #000;
-  font-size: 10px;
+  font-size: 0.625rem;
   line-height: 1.25;
 }
 .seen-tag {
@@ -184,7 +184,7 @@ const lensStyle = computed(() => {
   background: #fff;
   color: #000;
   border: 1px solid #000;
-  font-size: 12px;
+  font-size: 0.75rem;
   font-weight: 600;
   line-height: 1.3;
 }

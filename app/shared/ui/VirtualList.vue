@@ -2,14 +2,19 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, nextTick, ref, watch } from 'vue'
 
-/** A long list of which only what is in sight is in the page. Up and Down move the focus through all of it. */
+/**
+ * A long list of which only what is in sight is in the page. Up and Down move the focus through all of it. `rowHeight` is
+ * px at the usual size of letters; where somebody reads larger ones, rows grow with them.
+ */
 const props = defineProps<{ rows: T[]; rowHeight: number; label: string; keyOf: (row: T) => string }>()
 const scroller = ref<HTMLElement>()
+const USUAL_LETTERS = 16
+const larger = Number.parseFloat(getComputedStyle(document.documentElement).fontSize) / USUAL_LETTERS || 1
 const virtualizer = useVirtualizer(
   computed(() => ({
     count: props.rows.length,
     getScrollElement: () => scroller.value ?? null,
-    estimateSize: () => props.rowHeight,
+    estimateSize: () => props.rowHeight * larger,
     overscan: 8,
     getItemKey: (i: number) => props.keyOf(props.rows[i]!),
   })),

@@ -27,7 +27,7 @@ export const SINGLE = 'single pigment'
 export const NEVER_USED = 'never used'
 export const NO_SWATCH = 'no swatch'
 export const WISHED = 'wished for'
-export const NEEDS_CARE = 'needs care'
+export const NEEDS_CARE = 'read the label'
 
 type Phrase = readonly [words: string, key: string, any: readonly string[], chip: string]
 const scale = (key: string, list: readonly string[], chip: string, words: string): Phrase[] =>
@@ -57,7 +57,7 @@ const PHRASES: readonly Phrase[] = [
   ...scale('wish', [WISHED], WISHED, 'wished for|wished|wishes|wish list|wishlist'),
   ...scale('pigmentCount', [SINGLE], SINGLE, 'alone|single|single pigment|single pigments|one pigment'),
   ...scale('swatch', [NO_SWATCH], NO_SWATCH, 'no swatch|without swatch|without a swatch|not swatched'),
-  ...scale('care', [NEEDS_CARE], NEEDS_CARE, 'needs care|hazardous|toxic|poisonous|harmful'),
+  ...scale('care', [NEEDS_CARE], NEEDS_CARE, 'read the label|needs care|hazardous|toxic|poisonous|harmful'),
   ...scale('temperature', ['warm'], 'warm', 'warm'),
   ...scale('temperature', ['cool'], 'cool', 'cool|cold'),
   ...scale('depth', ['dark'], 'dark', 'dark|darks'),

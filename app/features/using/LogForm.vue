@@ -25,10 +25,10 @@ const nameAt = (placeId: string) => {
   <form aria-label="Log a painting" class="space-y-2" novalidate @submit.prevent="log.save()">
     <h2>{{ correcting ? 'Correct what was logged' : 'Log a painting' }}</h2>
     <TextField v-model="words" label="What it was, in a few words" maxlength="160" />
-    <div class="flex gap-2">
-      <TextField v-model="subject" label="Subject" class="grow" maxlength="60" list="subjects" />
+    <div class="flex flex-wrap gap-2">
+      <TextField v-model="subject" label="Subject" class="min-w-24 grow basis-24" maxlength="60" list="subjects" />
       <FormField v-slot="{ field }" label="Day">
-        <DayField v-bind="field" v-model="doneOn" class="w-40" :max="today" />
+        <DayField v-bind="field" v-model="doneOn" class="w-36" :max="today" />
       </FormField>
     </div>
     <datalist id="subjects"><option v-for="s in subjects" :key="s" :value="s" /></datalist>

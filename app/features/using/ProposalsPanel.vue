@@ -10,10 +10,11 @@ import { computed, ref, shallowRef, watch } from 'vue'
 import { usePaintName } from '~/shared/words/paintName'
 import { useSwapCommands } from './swaps'
 import { ASK_AGAIN_DAYS } from '~/shared/words/askAgain'
-import { evidenceInWords, gainsInWords, reasonOf } from './words'
+import { evidenceInWords, gainsInFigures, gainsInWords, reasonOf } from './words'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
+import { usePreferences } from '~/stores/preferences'
 import { MovesPanel } from '~/features/arranging'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
@@ -22,6 +23,7 @@ import WorkingBar from '~/shared/ui/WorkingBar.vue'
 /** What the use of a palette speaks for: taken, refused for good, or asked again later. */
 const props = defineProps<{ palette: Palette; within: Stretch; review: Review }>()
 const collection = useCollection()
+const preferences = usePreferences()
 const commands = useSwapCommands()
 const nameOf = usePaintName()
 const today = useToday()
@@ -103,7 +105,8 @@ function later(p: Proposal) {
         <ul class="mt-1 list-disc pl-5 text-sm">
           <li v-for="line in evidenceInWords(p, paintToken)" :key="line"><SaidPaints :text="line" /></li>
         </ul>
-        <p class="mt-1 text-sm"><span class="font-medium">It would change: </span>{{ gainsInWords(p).join('; ') }}.</p>
+        <p class="mt-1 text-sm"><span class="font-medium">With this change: </span>{{ gainsInWords(p).join(' ') }}</p>
+        <p v-if="preferences.figures" class="hint text-sm">{{ gainsInFigures(p) }}</p>
         <p class="mt-2 flex flex-wrap gap-2">
           <button class="btn" :aria-label="`Take ${commands.inWords(p)}`" @click="take(p)">Use this change</button>
           <button class="btn" :aria-label="`Refuse ${commands.inWords(p)} for good`" @click="refuse(p)">Never</button>

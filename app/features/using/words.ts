@@ -2,7 +2,8 @@ import { differenceInWords } from '@juxtachrome/core/colour'
 import type { GapKind } from '@juxtachrome/core/choosing'
 import { counted } from '@juxtachrome/core/units'
 import type { Proposal, ProposedBecause, Review } from '@juxtachrome/core/using'
-import { figure, listed, percent } from '~/shared/words/figures'
+import { asSentence } from '~/shared/words/asSentence'
+import { listed, percent } from '~/shared/words/figures'
 import { mixtureInWords, type NameOf } from '~/shared/words/lists'
 
 /** What the use of a palette says, in a sentence or two. */
@@ -46,7 +47,7 @@ export function evidenceInWords({ out, in: incoming }: Proposal, nameOf: NameOf)
     if (out.mixed) {
       const { recipe, difference } = out.mixed
       lines.push(
-        `it is mixed from ${mixtureInWords(recipe.paints, nameOf)}: ${differenceInWords(difference)}, ${figure(difference, 1)}`,
+        `it is mixed from ${mixtureInWords(recipe.paints, nameOf)}: the difference is ${differenceInWords(difference)}`,
       )
     }
   }
@@ -54,26 +55,42 @@ export function evidenceInWords({ out, in: incoming }: Proposal, nameOf: NameOf)
   return lines
 }
 
-/** What reach, effort and findings gain and lose. */
+/** From which share 0..1 a change of what is mixed is spoken of, and from which it is more than a little (judgement). */
+const [NOTICED, MORE] = [0.005, 0.03]
+/** `a little more`, `less`; nothing where nothing would be noticed. */
+function changeInWords(was: number, is: number): string {
+  const by = is - was
+  if (Math.abs(by) < NOTICED) return ''
+  return `${Math.abs(by) < MORE ? 'a little ' : ''}${by > 0 ? 'more' : 'less'}`
+}
+
+/** What reach, effort and findings gain and lose, a sentence each. */
 export function gainsInWords({ reach, closes, opens, twins }: Proposal): string[] {
-  const change = (name: string, was: number, is: number) =>
-    Math.abs(is - was) < 0.0005 ? [] : [`${name} ${percent(was)} → ${percent(is)}`]
-  const figures = reach
-    ? [
-        ...change('reach', reach.before.reach, reach.after.reach),
-        ...change('straight from the pan', reach.before.one, reach.after.one),
-        ...change('by two paints', reach.before.two, reach.after.two),
-      ]
-    : []
+  const of = (size: 'reach' | 'one' | 'two') => (reach ? changeInWords(reach.before[size], reach.after[size]) : '')
+  const [all, one, two] = [of('reach'), of('one'), of('two')]
   const lines = [
-    ...(figures.length ? [figures.join(', ')] : []),
-    ...(closes.length ? [`no longer missing: ${listed(closes.map(gapName))}`] : []),
-    ...(opens.length ? [`newly missing: ${listed(opens.map(gapName))}`] : []),
-    ...(twins[0] !== twins[1] ? [`near twins ${twins[0]} → ${twins[1]}`] : []),
+    ...(all ? [`It mixes ${all} of what you want.`] : []),
+    ...(one ? [asSentence(`${one} of it comes straight from the pan`)] : []),
+    ...(two ? [asSentence(`${two} of it takes no more than two paints`)] : []),
+    ...(closes.length ? [`No longer missing: ${listed(closes.map(gapName))}.`] : []),
+    ...(opens.length ? [`Newly missing: ${listed(opens.map(gapName))}.`] : []),
+    ...(twins[0] === twins[1] ? [] : [twins[0] > twins[1] ? 'Fewer look-alikes.' : 'More look-alikes.']),
   ]
-  return lines.length ? lines : ['reach, effort and findings stay as they are']
+  return lines.length ? lines : ['It mixes what it mixed before.']
+}
+/** The same in figures. */
+export function gainsInFigures({ reach, twins }: Proposal): string {
+  const change = (name: string, was: number, is: number) => `${name} ${percent(was)}, then ${percent(is)}`
+  if (!reach) return ''
+  const { before, after } = reach
+  return [
+    change('reach', before.reach, after.reach),
+    change('straight from the pan', before.one, after.one),
+    change('with two paints', before.two, after.two),
+    `near twins ${twins[0]}, then ${twins[1]}`,
+  ].join('; ')
 }
 
 /** The reason of a version, short: what is kept with it. */
 export const reasonOf = (proposal: Proposal, nameOf: NameOf): string =>
-  [...evidenceInWords(proposal, nameOf), ...gainsInWords(proposal)].join('; ').slice(0, 300)
+  [...evidenceInWords(proposal, nameOf), gainsInWords(proposal).join(' ')].join('; ').slice(0, 300)

@@ -27,7 +27,11 @@ describe('maps laid over one another', () => {
   })
 
   it('a palette laid over itself reaches nothing alone', () => {
-    fc.assert(fc.property(maps, ([one]) => expect(mapsTogether([one!, one!]).alone).toEqual([[], []])))
+    fc.assert(
+      fc.property(maps, ([one]) => {
+        expect(mapsTogether([one!, one!]).alone).toEqual([[], []])
+      }),
+    )
   })
 
   it('cells are named as one speaks of colours', () => {

@@ -1,4 +1,5 @@
 import type { App } from './app'
+import { LIST } from './sixty'
 
 /** Work by hand, each click, typed field and key pressed as a command counted as one step. */
 export class Counted {
@@ -33,5 +34,26 @@ export class Counted {
   ends = (what: string) => {
     this.chapters.push(`${what} ${this.steps - this.#chapter}`)
     this.#chapter = this.steps
+  }
+
+  /** Sixty paints from a pasted list. */
+  async collect() {
+    await this.click('Paste a list')
+    await this.paste('Paste or type a list, one paint a line', LIST)
+    await this.app.says('60 paints')
+    await this.click('Take in 60 paints')
+    await this.app.says('Added 60 paints from a list')
+    this.ends('collect')
+  }
+  /** The best arrangement of an open palette. */
+  async arrange() {
+    await this.click('Arrange')
+    await this.click('Find the best')
+    await this.app.happens(
+      `!/Looking further/.test(document.body.innerText) && /would change|lies best/.test(document.body.innerText)`,
+      'the best',
+    )
+    await this.click('Take this arrangement')
+    this.ends('arrange')
   }
 }

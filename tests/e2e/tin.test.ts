@@ -1,7 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { App } from './app'
 import { Counted } from './counted'
-import { LIST } from './sixty'
 
 /** What a step and a letter take by hand, s: as one works at a table, common practice, no source. */
 const [EACH_STEP, EACH_LETTER] = [1.2, 0.2]
@@ -12,12 +11,7 @@ describe('a tin, from a pasted list to its printed key', () => {
     const by = new Counted(app)
     const { click, type, ends } = by
     const began = performance.now()
-    await click('Paste a list')
-    await by.paste('Paste or type a list, one paint a line', LIST)
-    await app.says('60 paints')
-    await click('Take in 60 paints')
-    await app.says('Added 60 paints from a list')
-    ends('collect')
+    await by.collect()
     await click('Today')
     await click('Make a palette')
     await type('What it is for', 'sea and sky')
@@ -29,14 +23,7 @@ describe('a tin, from a pasted list to its printed key', () => {
     await click('Start from this one')
     await app.says('0 of 12 places left')
     ends('choose')
-    await click('Arrange')
-    await click('Find the best')
-    await app.happens(
-      `!/Looking further/.test(document.body.innerText) && /would change|lies best/.test(document.body.innerText)`,
-      'the best',
-    )
-    await click('Take this arrangement')
-    ends('arrange')
+    await by.arrange()
     await click('Fill')
     await click('Plan the filling')
     await app.says('12 places')

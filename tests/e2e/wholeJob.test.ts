@@ -1,7 +1,6 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App, Key } from './app'
 import { Counted } from './counted'
-import { LIST } from './sixty'
 
 /** The whole job as a newcomer does it, each step counted. */
 let app: App
@@ -24,13 +23,7 @@ const left = () =>
 describe('the whole job, from a pasted list to a planned purchase', () => {
   it('is done in at most ninety steps, led by the empty states', async () => {
     const { click, type, press, tap, ends } = by
-    // collect
-    await click('Paste a list')
-    await by.paste('Paste or type a list, one paint a line', LIST)
-    await app.says('60 paints')
-    await click('Take in 60 paints')
-    await app.says('Added 60 paints from a list')
-    ends('collect')
+    await by.collect()
 
     // a palette, and what it is for
     await click('Today')
@@ -68,15 +61,7 @@ describe('the whole job, from a pasted list to a planned purchase', () => {
     await app.says('Standing in')
     ends('stand in')
 
-    // arrange
-    await click('Arrange')
-    await click('Find the best')
-    await app.happens(
-      `!/Looking further/.test(document.body.innerText) && /would change|lies best/.test(document.body.innerText)`,
-      'the best',
-    )
-    await click('Take this arrangement')
-    ends('arrange')
+    await by.arrange()
 
     // fill, by the plan
     await click('Fill')

@@ -1,13 +1,16 @@
 <script setup lang="ts">
 import { isWet } from '@juxtachrome/core/ledger'
-import { computed, defineAsyncComponent } from 'vue'
+import { counted } from '@juxtachrome/core/units'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { usePaletteCommands } from './commands'
+import { useSharing } from './sharing'
 import { useAsk } from '~/shared/ui/useAsk'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import PlanAndPans from '~/shared/tray/PlanAndPans.vue'
 import { oneScale } from '~/shared/tray/oneScale'
 import PaletteThumb from '~/shared/tray/PaletteThumb.vue'
+import Refusal from '~/shared/ui/Refusal.vue'
 import TakePalette from './TakePalette.vue'
 
 const LazyNewPalette = defineAsyncComponent(() => import('./NewPalette.vue'))
@@ -34,6 +37,27 @@ const rows = computed(() =>
     }
   }),
 )
+const sharing = useSharing()
+const linkTrouble = ref('')
+// a palette that somebody handed over by a link comes in once one has said so
+watch(
+  () => route.hash,
+  async (hash) => {
+    const handed = await sharing.fromLink(hash)
+    if (!handed) return
+    linkTrouble.value = handed.ok ? '' : handed.error.message
+    await router.replace({ path: route.path, query: route.query })
+    if (!handed.ok) return
+    const { name, paints, text } = handed.value
+    const title = `Take in the palette ${name}?`
+    const about = `It holds ${counted(paints, 'paint')} and comes beside what is here. Nothing of yours is changed, and Undo takes it away again.`
+    if (!(await ask({ title, text: about, yes: 'Take it in' }))) return
+    const taken = sharing.takeIn(text)
+    if (taken.ok) await router.push(`/palettes/${taken.value.id}/choose`)
+    else linkTrouble.value = taken.error.message
+  },
+  { immediate: true },
+)
 /** All at one scale, pixels to a millimetre: the widest fits its card. */
 const CARD = 330
 const scale = computed(() => oneScale(collection.palettes, CARD))
@@ -57,6 +81,7 @@ async function remove(palette: (typeof rows.value)[number]['palette']) {
       <NuxtLink class="btn" to="/ledger">Ledger</NuxtLink>
       <NuxtLink class="btn btn-primary" to="/palettes?new=1">Make a palette</NuxtLink>
     </div>
+    <Refusal v-if="linkTrouble" class="mb-3" :says="linkTrouble" />
     <LazyNewPalette
       v-if="making"
       @made="(id, isProposing) => router.push(`/palettes/${id}/choose${isProposing ? '?begin=1' : ''}`)"

@@ -10,6 +10,20 @@ const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{ done: [] }>()
 const sharing = useSharing()
 const withNotes = ref(false)
+const link = ref('')
+const said = ref('')
+async function copyLink() {
+  const made = await sharing.asLink(props.palette)
+  link.value = made.ok ? made.value : ''
+  said.value = made.ok ? '' : made.error.message
+  if (!made.ok) return
+  try {
+    await navigator.clipboard.writeText(made.value)
+    said.value = 'Copied. It holds names, codes, the box and what it is for; no notes, prices or pictures.'
+  } catch {
+    said.value = 'Copy it from the line below.'
+  }
+}
 function share() {
   saveFile(
     `palette-${slug(props.palette.name)}.json`,
@@ -32,6 +46,7 @@ function share() {
     >
     <p class="mt-2 flex flex-wrap gap-2">
       <button type="button" class="btn" @click="share">Share as a file</button>
+      <button type="button" class="btn" @click="copyLink">Copy a link</button>
       <NuxtLink class="btn" :to="`/palettes/${palette.id}/key?sheet=poster`" @click="emit('done')"
         >The palette on one page</NuxtLink
       >
@@ -39,5 +54,14 @@ function share() {
         >List for students</NuxtLink
       >
     </p>
+    <p v-if="said" class="mt-2" role="status">{{ said }}</p>
+    <input
+      v-if="link"
+      class="input mt-1"
+      readonly
+      aria-label="The link"
+      :value="link"
+      @focus="($event.target as HTMLInputElement).select()"
+    />
   </section>
 </template>

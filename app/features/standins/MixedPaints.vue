@@ -9,8 +9,7 @@ import { mixtureInWords } from '~/shared/words/lists'
 import { usePaintName } from '~/shared/words/paintName'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
-import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
-import StandInSwatches from './StandInSwatches.vue'
+import SoughtAndFound from './SoughtAndFound.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 /** For every mixed paint of the palette: mix it, or keep it. */
@@ -50,17 +49,7 @@ const ADVICE: Record<Convenience['advice'], string> = {
         :key="row.paintId"
         class="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-2 border-t border-line py-1.5"
       >
-        <StandInSwatches
-          v-if="row.recipe && collection.paint(row.paintId)"
-          :sought="{ paint: collection.paint(row.paintId)! }"
-          :stand-in="{ mixture: row.recipe }"
-          class="h-14 w-30"
-        />
-        <PaintSwatch
-          v-else-if="collection.paint(row.paintId)"
-          :paint="collection.paint(row.paintId)!"
-          class="h-14 w-30"
-        />
+        <SoughtAndFound :paint="collection.paint(row.paintId)" :stand-in="row.recipe && { mixture: row.recipe }" />
         <div class="text-[0.8125rem] leading-tight">
           <button class="min-h-6 text-left font-medium hover:underline" @click="emit('wantPaint', row.paintId)">
             {{ nameOf(row.paintId) }}

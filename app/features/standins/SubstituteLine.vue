@@ -7,8 +7,7 @@ import type { ValueOf } from '~/workers/client'
 import { computed } from 'vue'
 import { KIND_WORDS, nameOfStandIn } from './words'
 import { useCollection } from '~/stores/collection'
-import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
-import StandInSwatches from './StandInSwatches.vue'
+import SoughtAndFound from './SoughtAndFound.vue'
 
 /** One line of a palette or list with its best stand-in. */
 const props = defineProps<{ line: ValueOf<'substitutePalette'>['lines'][number]; label: string }>()
@@ -21,9 +20,7 @@ const words = (s: StandIn) =>
 
 <template>
   <li class="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-2 border-t border-line py-1">
-    <StandInSwatches v-if="line.best && paint" :sought="{ paint }" :stand-in="line.best" class="h-14 w-30" />
-    <PaintSwatch v-else-if="paint" :paint="paint" class="h-14 w-30" />
-    <span v-else />
+    <SoughtAndFound :paint="paint" :stand-in="line.best" />
     <div class="text-[0.8125rem] leading-tight">
       <button v-if="line.paintId" class="min-h-6 text-left font-medium hover:underline" @click="emit('look')">
         {{ label }}

@@ -11,8 +11,7 @@ import { KIND_WORDS, nameOfStandIn } from './words'
 import { usePaintName } from '~/shared/words/paintName'
 import { useQuestion } from '~/shared/questions/useQuestion'
 import { useCollection } from '~/stores/collection'
-import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
-import StandInSwatches from './StandInSwatches.vue'
+import SoughtAndFound from './SoughtAndFound.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
 import ChoiceGroup from '~/shared/ui/ChoiceGroup.vue'
 import WorkingBar from '~/shared/ui/WorkingBar.vue'
@@ -71,17 +70,7 @@ function proposalOf({ proposal }: (typeof rows.value)[number]): string {
         :key="row.paintId"
         class="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-2 border-t border-line py-1"
       >
-        <StandInSwatches
-          v-if="row.proposal?.best && collection.paint(row.paintId)"
-          :sought="{ paint: collection.paint(row.paintId)! }"
-          :stand-in="row.proposal.best"
-          class="h-14 w-30"
-        />
-        <PaintSwatch
-          v-else-if="collection.paint(row.paintId)"
-          :paint="collection.paint(row.paintId)!"
-          class="h-14 w-30"
-        />
+        <SoughtAndFound :paint="collection.paint(row.paintId)" :stand-in="row.proposal?.best" />
         <div class="text-[0.8125rem] leading-tight">
           <button
             class="min-h-6 text-left font-medium hover:underline"

@@ -7,6 +7,7 @@ import { HOLDERS } from '../arranging/holders'
 import { clearPlan, movePlan } from '../arranging/moves'
 import { callsOf } from '../choosing/methods/shorthand'
 import { readPalette, sharedPalette, takePalette, writePalette } from './paletteFile'
+import { writeForLink } from './paletteLink'
 import { readShopAnswer, SHOP_FORMAT } from './readShopAnswer'
 import { linesOfGuide, linesOfPalette } from './studentLines'
 import { linesOf, readStudentList, writeStudentList } from './studentsFile'
@@ -211,5 +212,57 @@ describe('what a shop answers', () => {
       }),
       { numRuns: runs(300) },
     )
+  })
+})
+
+describe('a palette as a link carries it', () => {
+  const NOTED = { L: 40, a: 10, b: 10, source: 'typed', note: 'secret' } as const
+  const full = (places: number): Palette => ({
+    ...tin,
+    purpose: 'sea and sky',
+    pictureId: 'portrait',
+    holder: {
+      ...HOLDERS[0]!,
+      places: Array.from({ length: places }, (_, i) => ({ ...HOLDERS[0]!.places[0]!, id: `W${i}` })),
+    },
+    plan: Object.fromEntries(
+      Array.from({ length: places }, (_, i) => [`W${i}`, { paintId: `own-${i}`, note: 'secret', locked: true }]),
+    ),
+    brief: { targets: [{ kind: 'subject', subject: 'sea', weight: 1 }], mustIn: ['own-1'] },
+  })
+  const owned = (id: string): Paint => ({
+    ...paint(id, `Colour ${id}`, ['PB29', 'PV19']),
+    note: 'secret',
+    marks: ['secret'],
+    pictureId: 'portrait',
+    masstone: NOTED,
+  })
+
+  it.each([1, 12, 64])('of %i wells is the same palette: names, codes, box, purpose, and nothing besides', (places) => {
+    const palette = full(places)
+    const text = writeForLink(sharedPalette(palette, owned, []))
+    expect(text).not.toMatch(/secret|portrait|own-|masstone/)
+    const read = value(readPalette(text))
+    expect(read.palette.holder).toEqual(palette.holder)
+    expect([read.palette.name, read.palette.purpose, read.palette.brief?.targets]).toEqual([
+      palette.name,
+      'sea and sky',
+      palette.brief!.targets,
+    ])
+    const byId = new Map(read.paints.map((p) => [p.id, p]))
+    for (let i = 0; i < places; i += 1) {
+      const lies = byId.get(read.palette.plan[`W${i}`]!.paintId!)!
+      expect([lies.name, lies.pigments]).toEqual([`Colour own-${i}`, ['PB29', 'PV19']])
+    }
+  })
+
+  it('keeps what is kept free, and leaves out what is not planned', () => {
+    const text = writeForLink(sharedPalette(tin, paintOf, []))
+    const read = value(readPalette(text))
+    const kept = Object.entries(tin.plan).flatMap(([id, p]) => (p.reserved === undefined ? [] : [[id, p.reserved]]))
+    expect(
+      Object.entries(read.palette.plan).flatMap(([id, p]) => (p.reserved === undefined ? [] : [[id, p.reserved]])),
+    ).toEqual(kept)
+    expect(read.paints.map((p) => p.name)).not.toContain('Never planned')
   })
 })

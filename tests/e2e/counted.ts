@@ -1,3 +1,4 @@
+import { error } from 'selenium-webdriver'
 import type { App } from './app'
 import { LIST } from './sixty'
 
@@ -25,7 +26,16 @@ export class Counted {
   }
   tap = async (placeId: string) => {
     this.steps += 1
-    await (await this.app.place(placeId)).click()
+    // a tray that is just being exchanged for the next screen's is asked again
+    await this.app.until(async () => {
+      try {
+        await (await this.app.place(placeId)).click()
+        return true
+      } catch (problem) {
+        if (problem instanceof error.StaleElementReferenceError) return false
+        throw problem
+      }
+    }, `a tap on ${placeId}`)
   }
   paste = async (label: string, text: string) => {
     this.steps += 1

@@ -231,7 +231,7 @@ describe('a palette as a link carries it', () => {
     brief: { targets: [{ kind: 'subject', subject: 'sea', weight: 1 }], mustIn: ['own-1'] },
   })
   const owned = (id: string): Paint => ({
-    ...paint(id, `Colour ${id}`, ['PB29', 'PV19']),
+    ...paint(id, `Colour ${id.slice(4)}`, ['PB29', 'PV19']),
     note: 'secret',
     marks: ['secret'],
     pictureId: 'portrait',
@@ -252,7 +252,7 @@ describe('a palette as a link carries it', () => {
     const byId = new Map(read.paints.map((p) => [p.id, p]))
     for (let i = 0; i < places; i += 1) {
       const lies = byId.get(read.palette.plan[`W${i}`]!.paintId!)!
-      expect([lies.name, lies.pigments]).toEqual([`Colour own-${i}`, ['PB29', 'PV19']])
+      expect([lies.name, lies.pigments]).toEqual([`Colour ${i}`, ['PB29', 'PV19']])
     }
   })
 

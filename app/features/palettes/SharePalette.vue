@@ -9,11 +9,12 @@ import { saveFile } from '~/shared/files/saveFile'
 const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{ done: [] }>()
 const sharing = useSharing()
+const router = useRouter()
 const withNotes = ref(false)
 const link = ref('')
 const said = ref('')
 async function copyLink() {
-  const made = await sharing.asLink(props.palette)
+  const made = await sharing.asLink(props.palette, new URL(router.resolve('/palettes').href, location.origin).href)
   link.value = made.ok ? made.value : ''
   said.value = made.ok ? '' : made.error.message
   if (!made.ok) return

@@ -20,14 +20,13 @@ export function useSharing() {
   const collection = useCollection()
   const undo = useUndo()
   const notices = useNotices()
-  const router = useRouter()
   return {
     asText: (palette: Palette, withNotes: boolean): string =>
       writePalette(sharedPalette(palette, collection.paint, collection.recipes, { withNotes })),
-    /** A link whose fragment holds the palette. Errors: `too-long-for-a-link`. */
-    async asLink(palette: Palette): Promise<Result<string>> {
+    /** A link to the page of palettes at `address` whose fragment holds the palette. Errors: `too-long-for-a-link`. */
+    async asLink(palette: Palette, address: string): Promise<Result<string>> {
       const packed = await packText(writeForLink(sharedPalette(palette, collection.paint, [])))
-      const link = new URL(router.resolve('/palettes').href, location.origin).href + MARK + packed
+      const link = address + MARK + packed
       return link.length <= MOST_LETTERS
         ? ok(link)
         : fail('too-long-for-a-link', 'This palette is too large for a link. Share it as a file.')

@@ -19,6 +19,7 @@ export const CORE_ORDER = [
   'documents',
   'ledger',
   'collection',
+  'exchange',
   'paints',
   'order',
   'mixing',

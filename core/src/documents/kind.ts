@@ -20,6 +20,11 @@ export interface Kind<Schema extends z.ZodMiniType = z.ZodMiniType> {
    * document never changes, and its id says what it holds.
    */
   apart?: string
+  /**
+   * Fields that hold things of their own by name, such as the plan of a palette by its places: where two devices changed
+   * such a field, their changes are joined thing by thing. Any other field counts as one.
+   */
+  joined?: readonly string[]
   /** The order of their list; without it that of the database, by id. */
   order?: (one: z.infer<Schema>, other: z.infer<Schema>) => number
 }

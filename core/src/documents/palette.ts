@@ -116,5 +116,6 @@ export const paletteKind = kind({
   word: 'palette',
   many: 'palettes',
   since: 1,
+  joined: ['plan', 'brief'],
   order: byName,
 })

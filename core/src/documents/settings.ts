@@ -26,4 +26,11 @@ export const Settings = z.looseObject({
 })
 export type Settings = z.infer<typeof Settings>
 
-export const settingsKind = kind({ schema: Settings, version: 1, word: 'set of settings', many: 'settings', since: 9 })
+export const settingsKind = kind({
+  schema: Settings,
+  version: 1,
+  word: 'set of settings',
+  many: 'settings',
+  since: 9,
+  joined: ['pans', 'headings'],
+})

@@ -1,0 +1,7 @@
+/** Two devices brought together. What is shared of it, by name. */
+export { beganFrom, Device, Stamp, type Stamps, stampsOf, Writer } from './stamps'
+export { type Knowledge, newLife, noteChanges, type Seen, type Tables } from './knowledge'
+export { meet, type JoinedDocument, type Meeting } from './meeting'
+export { type Part, stepsOf } from './parts'
+export { asEdited, type Choose, settleMeeting } from './settling'
+export { type Tangle, tanglesOf } from './tangles'

@@ -67,6 +67,7 @@ onMounted(async () => {
   })
   ready.value = true
   watchForUpdates()
+  if (keeper.isLoaded) void import('~/features/devices').then(({ keepDevicesInStep }) => keepDevicesInStep())
 })
 // said when there is a screen to say it on, and once for whatever it was
 const isDamaged = computed(() => ready.value && unreadableKept.size > 0)

@@ -1,6 +1,7 @@
 import { isApart, type Contents, type Unreadable } from '@juxtachrome/core/collection'
 import { KIND_NAMES, loadDocument, type EditableKind, type KindName } from '@juxtachrome/core/documents'
-import { beginOfList, endOfList, endPiece, headPiece, lineOf } from '@juxtachrome/core/formats'
+import type { Stamps } from '@juxtachrome/core/exchange'
+import { beginOfList, endOfList, endPiece, headPiece, lineOf, stampPiece } from '@juxtachrome/core/formats'
 import { Turns } from './turns'
 
 /** Characters after which what was written leaves the page's memory for the browser's. */
@@ -13,6 +14,8 @@ export interface Writing {
   signal?: AbortSignal
   /** Gives documents whole of which only that they are there is held; without it they are in the contents as they are. */
   apart?: (kind: EditableKind, ids: readonly string[]) => Promise<{ id: string }[]>
+  /** Who wrote what, for another device. */
+  stamps?: Stamps | undefined
 }
 
 /**
@@ -21,13 +24,16 @@ export interface Writing {
 export async function collectionBlob(
   { documents, unreadable }: Contents,
   written: Date,
-  { progress, signal, apart }: Writing = {},
+  { progress, signal, apart, stamps }: Writing = {},
 ): Promise<Blob | undefined> {
   const parts: Blob[] = []
   const left: Pick<Unreadable, 'kind' | 'raw'>[] = [...unreadable]
   const of = KIND_NAMES.reduce((n, kind) => n + documents[kind].length, 0) || 1
   let done = 0
-  let piece = headPiece(written.toISOString())
+  let piece = headPiece(
+    written.toISOString(),
+    stamps && { device: stamps.device, life: stamps.life, seen: stamps.seen },
+  )
   const turns = new Turns()
   /** Lets others have their turn where it is time; false when it was cancelled. */
   async function goOn(): Promise<boolean> {
@@ -52,7 +58,7 @@ export async function collectionBlob(
     }
     piece += endOfList(kind)
   }
-  parts.push(new Blob([piece, endPiece(left)]))
+  parts.push(new Blob([piece, stamps ? stampPiece(stamps) : '', endPiece(left)]))
   return new Blob(parts, { type: 'application/json' })
 }
 

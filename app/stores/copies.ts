@@ -18,6 +18,7 @@ import { withLock } from '~/storage/locks'
 import type { Order } from '~/storage/order'
 import { useCollection } from './collection'
 import { collectionBlob } from './collectionBlob'
+import { useExchange } from './exchange'
 import { useKeeper } from './keeper'
 
 export type { RestorePoint }
@@ -90,7 +91,8 @@ export const useCopies = defineStore('copies', () => {
   }
 
   /** The collection as it is now, whole. */
-  const fileNow = (moment: Date) => collectionBlob(collection.contents(), moment, { apart: keeper.apart })
+  const fileNow = async (moment: Date) =>
+    collectionBlob(collection.contents(), moment, { apart: keeper.apart, stamps: await useExchange().stampsNow() })
 
   async function write(how: 'by itself' | 'asked'): Promise<Result<void>> {
     const { folder } = place.value

@@ -9,6 +9,7 @@ import { useStart } from '~/shared/shell/useStart'
 import { useKeeper } from '~/stores/keeper'
 import { useSettings } from '~/stores/settings'
 import { useNotices } from '~/stores/notices'
+import { DevicesPanel } from '~/features/devices'
 import CopiesPanel from './CopiesPanel.vue'
 import ImportCollection from './ImportCollection.vue'
 import WorkingBar from '~/shared/ui/WorkingBar.vue'
@@ -76,6 +77,7 @@ const keeping = computed(
       </div>
     </section>
     <CopiesPanel />
+    <DevicesPanel />
     <ImportCollection />
     <section v-if="collection.unreadable.length" class="panel p-4">
       <h2>Could not be read</h2>

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import type { Result } from '@juxtachrome/core/result'
 import { replacedInWords, wouldReplace, type Contents } from '@juxtachrome/core/collection'
+import type { CollectionFile } from '@juxtachrome/core/formats'
 import { ref, shallowRef } from 'vue'
 import { counted } from '@juxtachrome/core/units'
 import { readCollectionFile } from '~/shared/files/readCollectionFile'
 import { percent } from '~/shared/words/figures'
 import { useAsk, type Question } from '~/shared/ui/useAsk'
 import { useCollection } from '~/stores/collection'
+import { BringTogether } from '~/features/devices'
+import { useExchange } from '~/stores/exchange'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
 import FileButton from '~/shared/ui/FileButton.vue'
@@ -15,17 +18,20 @@ import Refusal from '~/shared/ui/Refusal.vue'
 
 const collection = useCollection()
 const keeper = useKeeper()
+const exchange = useExchange()
 const notices = useNotices()
 const { ask } = useAsk()
 const { mayGoOn, STAYS } = useRestorePoint()
-const found = shallowRef<Contents>()
+const found = shallowRef<CollectionFile>()
+/** Whether what was found is being brought together with what is here. */
+const bringing = ref(false)
 const name = ref('')
 const trouble = ref('')
 const progress = ref('')
 const cancel = shallowRef<() => void>()
 
 async function choose(file: File) {
-  found.value = undefined
+  close()
   trouble.value = ''
   progress.value = 'Reading …'
   name.value = file.name
@@ -34,10 +40,15 @@ async function choose(file: File) {
   if (read.ok) found.value = read.value
   else trouble.value = read.error.message
 }
-async function readFile(file: File): Promise<Result<Contents>> {
+async function readFile(file: File): Promise<Result<CollectionFile>> {
   const reading = readCollectionFile(file, (done, of) => (progress.value = `Reading: ${percent(done / of)}`))
   cancel.value = reading.cancel
   return reading.result
+}
+
+function close() {
+  found.value = undefined
+  bringing.value = false
 }
 
 /** Says what will be lost, before anything is. */
@@ -62,6 +73,7 @@ async function put(how: 'replace' | 'add') {
   cancel.value = undefined
   if (!(await mayGoOn(`the import of ${name.value.slice(0, 120)}`))) return
   progress.value = 'Putting it in …'
+  const { era } = keeper
   const done = await keeper.putAll(incoming, how, (n, of) => {
     progress.value = `Putting it in: ${n} of ${of}`
   })
@@ -69,8 +81,9 @@ async function put(how: 'replace' | 'add') {
   if (!done.ok) trouble.value = `${done.error.message} Nothing was changed.`
   else {
     await keeper.markStarted()
+    await (how === 'add' ? exchange.goOn(era) : exchange.beginAs(incoming))
     notices.say(`${name.value} is in.`)
-    found.value = undefined
+    close()
   }
 }
 </script>
@@ -96,15 +109,14 @@ async function put(how: 'replace' | 'add') {
           <li v-for="(u, i) in found.unreadable.slice(0, 8)" :key="i" class="text-trouble">{{ u.problem.message }}</li>
         </ul>
       </template>
-      <div class="mt-2 flex flex-wrap gap-2">
-        <button class="btn btn-primary" @click="put('replace')">
-          {{ collection.isEmpty ? 'Import it' : 'Replace everything with it' }}</button><button
-          v-if="!collection.isEmpty"
-          class="btn"
-          @click="put('add')"
-        >
-          Add it to what is here</button
-        ><button class="btn" @click="found = undefined">Cancel</button>
+      <BringTogether v-if="bringing" :file="found" @done="close" />
+      <div v-else class="mt-2 flex flex-wrap gap-2">
+        <button v-if="!collection.isEmpty" class="btn btn-primary" @click="bringing = true">
+          Bring together with what is here …</button
+        ><button :class="['btn', { 'btn-primary': collection.isEmpty }]" @click="put('replace')">
+          {{ collection.isEmpty ? 'Import it' : 'Replace everything with it' }}</button
+        ><button v-if="!collection.isEmpty" class="btn" @click="put('add')">Add it to what is here</button
+        ><button class="btn" @click="close">Cancel</button>
       </div>
     </div>
   </section>

@@ -1,9 +1,7 @@
 import type { Compared, Difference } from '@juxtachrome/core/collection'
-import { KINDS, type DocumentOf, type EditableKind } from '@juxtachrome/core/documents'
+import { KINDS } from '@juxtachrome/core/documents'
 import { counted } from '@juxtachrome/core/units'
 import { listed } from '~/shared/words/figures'
-
-type NameOf = (paintId: string) => string
 
 /** `56 paints, 63 tubes and pans and 410 journal entries` */
 export function holdsInWords({ holds }: Compared): string {
@@ -24,17 +22,6 @@ export function differsInWords({ differences, entries }: Compared): string {
     entries.onlyHere ? `${entries.onlyHere} journal entries only here` : '',
   ].filter(Boolean)
   return parts.length ? `${listed(parts)}.` : 'nothing.'
-}
-
-/** What a record is called: by its name, its words, or the paint that it is of. */
-export function nameOfRecord(document: DocumentOf<EditableKind>, nameOf: NameOf): string {
-  const { name, label, words, paintId } = document as {
-    name?: string
-    label?: string
-    words?: string
-    paintId?: string
-  }
-  return name ?? label ?? words ?? (paintId ? nameOf(paintId) : document.id)
 }
 
 /** `palette, changed since` */

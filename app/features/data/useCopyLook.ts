@@ -2,11 +2,11 @@ import { compareCopy, type Compared, type Contents, type Difference } from '@jux
 import { added, updated, type Change } from '@juxtachrome/core/documents'
 import { computed, ref, shallowRef } from 'vue'
 import { readCollectionFile } from '~/shared/files/readCollectionFile'
+import { nameOfRecord } from '~/shared/words/nameOfRecord'
 import { usePaintName } from '~/shared/words/paintName'
 import { useCollection } from '~/stores/collection'
 import { inTurns } from '~/stores/turns'
 import { useUndo } from '~/stores/undo'
-import { nameOfRecord } from './copyWords'
 
 /** A copy that can be looked at: where its file comes from, and what it is called in a sentence. */
 export interface Looked {

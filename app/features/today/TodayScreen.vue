@@ -5,6 +5,7 @@ import { plannedPaints } from '@juxtachrome/core/documents'
 import { planAgainstPans, rateOfUse, toLookAt, usedUpOn } from '@juxtachrome/core/filling'
 import { isWet, mainPaintOf } from '@juxtachrome/core/ledger'
 import { computed, defineAsyncComponent } from 'vue'
+import { InStepLine } from '~/features/devices'
 import { useAway, useStandInCommands } from '~/features/standins'
 import { useBalances } from '~/shared/items/useBalances'
 import { useToday } from '~/shared/ui/useToday'
@@ -117,6 +118,7 @@ const first = computed(() =>
     <div class="mb-3 flex flex-wrap items-baseline gap-3">
       <h1>Today</h1>
       <p class="hint grow">{{ dayInWords(today) }}</p>
+      <InStepLine />
       <CopyLine />
     </div>
     <LastingNotice />

@@ -1,13 +1,13 @@
 import type { Result } from '@juxtachrome/core/result'
 import { KIND_NAMES, noDocuments } from '@juxtachrome/core/documents'
-import type { Contents } from '@juxtachrome/core/collection'
+import type { CollectionFile } from '@juxtachrome/core/formats'
 import { useCore } from '~/shared/questions/useCore'
 
 /** Reads a collection file in a worker. Errors: those of core's `readCollectionFile`, and `replaced` when it was cancelled. */
 export function readCollectionFile(
   file: Blob,
   progress: (done: number, of: number) => void = () => undefined,
-): { result: Promise<Result<Contents>>; cancel: () => void } {
+): { result: Promise<Result<CollectionFile>>; cancel: () => void } {
   const documents = noDocuments()
   const asked = useCore().ask(
     'readCollection',
@@ -25,7 +25,7 @@ export function readCollectionFile(
     },
   )
   const result = asked.result.then((read) =>
-    read.ok ? { ok: true as const, value: { documents, unreadable: read.value } } : read,
+    read.ok ? { ok: true as const, value: { documents, ...read.value } } : read,
   )
   return { result, cancel: asked.cancel }
 }

@@ -6,6 +6,7 @@ import { useBalances } from '~/shared/items/useBalances'
 import { useCollection } from '~/stores/collection'
 import { collectionBlob, type Writing } from '~/stores/collectionBlob'
 import { useCopies } from '~/stores/copies'
+import { useExchange } from '~/stores/exchange'
 import { useKeeper } from '~/stores/keeper'
 import { saveFile } from './saveFile'
 
@@ -13,7 +14,7 @@ import { saveFile } from './saveFile'
 const exporting = shallowRef<{ done: number; cancel: () => void }>()
 
 /** Answers whether a file was saved, which it is not when it was cancelled, or while another is being written. */
-async function saveContents(name: string, contents: Contents, apart?: Writing['apart']): Promise<boolean> {
+async function saveContents(name: string, contents: Contents, how: Writing = {}): Promise<boolean> {
   if (exporting.value) return false
   const stop = new AbortController()
   const cancel = () => stop.abort()
@@ -21,7 +22,7 @@ async function saveContents(name: string, contents: Contents, apart?: Writing['a
   progress(0)
   const now = new Date()
   try {
-    const blob = await collectionBlob(contents, now, { progress, signal: stop.signal, ...(apart ? { apart } : {}) })
+    const blob = await collectionBlob(contents, now, { ...how, progress, signal: stop.signal })
     if (blob) saveFile(`${name}-${dayOf(now)}.json`, blob, 'application/json')
     return blob !== undefined
   } finally {
@@ -34,7 +35,9 @@ export function useExport() {
   const keeper = useKeeper()
   /** Everything as one JSON file. */
   async function download(): Promise<void> {
-    if (await saveContents('juxtachrome', collection.contents(), keeper.apart)) await useCopies().savedByHand()
+    const stamps = await useExchange().stampsNow()
+    if (await saveContents('juxtachrome', collection.contents(), { apart: keeper.apart, stamps }))
+      await useCopies().savedByHand()
   }
 
   /** Saves what the disk still gives of a collection that could not be opened, and says what that was. */

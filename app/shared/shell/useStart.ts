@@ -3,6 +3,7 @@ import { dayOf } from '@juxtachrome/core/units'
 import { replacedInWords, wouldReplace, type Contents } from '@juxtachrome/core/collection'
 import { useCollection } from '~/stores/collection'
 import { useCopies } from '~/stores/copies'
+import { useExchange } from '~/stores/exchange'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
@@ -45,8 +46,9 @@ export function useStart() {
     const demo = await fetchDemo()
     if (demo.ok && !(await mayReplace(demo.value))) return false
     if (demo.ok) await useCopies().pointBefore('adding the demo')
+    const { era } = keeper
     const put = demo.ok ? await keeper.putAll(demo.value, 'add') : demo
-    if (put.ok) await keeper.markStarted()
+    if (put.ok) await Promise.all([keeper.markStarted(), useExchange().goOn(era)])
     else notices.trouble(put.error.message)
     return put.ok
   }

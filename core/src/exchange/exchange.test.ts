@@ -8,6 +8,7 @@ import { events, stamp } from '../ledger/journal.arbitrary'
 import { Ledger } from '../ledger/ledger'
 import { runs } from '../../../tests/setup/runs'
 import { bringTogether, greater, TestDevice } from './devices.fixture'
+import { comesWithout } from './settling'
 import { beganFrom } from './stamps'
 
 const moreSteps: fc.Arbitrary<Step> = fc.oneof(
@@ -285,6 +286,11 @@ describe('what was changed on both sides', () => {
     phone.collection.apply(write(added('paints', paint('a', { note: 'P' })), added('paints', paint('c'))))
     const meeting = laptop.meeting(phone.write())
     expect(meeting.areStrangers).toBe(true)
+    // what both have otherwise is not among what comes by itself
+    expect(comesWithout(meeting, phone.write().stamps)).toMatchObject({
+      diff: [{ id: 'c', before: null }],
+      journal: [],
+    })
     expect(meeting.documents.map((d) => `${d.id} ${d.fate}`)).toEqual(['a asked', 'b stays', 'c comes'])
     bringTogether([laptop, phone])
     expect(laptop.meeting(phone.write()).areStrangers).toBe(false)

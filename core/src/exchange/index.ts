@@ -3,5 +3,5 @@ export { beganFrom, Device, Stamp, type Stamps, stampsOf, Writer } from './stamp
 export { type Knowledge, newLife, noteChanges, type Seen, type Tables } from './knowledge'
 export { meet, type JoinedDocument, type Meeting } from './meeting'
 export { type Part, stepsOf } from './parts'
-export { asEdited, type Choose, settleMeeting } from './settling'
+export { asEdited, type Choose, comesWithout, settleMeeting } from './settling'
 export { type Tangle, tanglesOf } from './tangles'

@@ -2,8 +2,9 @@ import { same } from '../documents/diff'
 import { EDITABLE_KINDS, type DocumentOf, type EditableKind } from '../documents/kinds'
 import type { JournalEntry } from '../documents/journal/journalEntry'
 import { loadDocument } from '../documents/load'
-import type { Contents } from '../collection/contents'
-import { isSeen, type Dot, type Knowledge, type Tables } from './knowledge'
+import { isRecord } from '../documents/isRecord'
+import type { Contents, Unreadable } from '../collection/contents'
+import { isSeen, keyOf, type Dot, type Knowledge, type Tables } from './knowledge'
 import { fromParts, partsOf, printsOf, type Part } from './parts'
 import { ownSide, sideOf, type Side, type Stamps } from './stamps'
 
@@ -49,19 +50,22 @@ const NONE: ReadonlyMap<Part, Joined> = new Map()
  * @param stamps what the file says of its writer; without it every difference is open
  */
 export function* meet(
-  mine: Tables & { journal: ReadonlyMap<string, JournalEntry> },
+  mine: Tables & { journal: ReadonlyMap<string, JournalEntry>; unreadable: readonly Unreadable[] },
   known: Knowledge,
-  { documents: theirs }: Contents,
+  { documents: theirs, unreadable }: Contents,
   stamps: Stamps | undefined,
 ): Generator<void, Meeting> {
   const [here, there] = [ownSide(known), sideOf(stamps)]
   const documents: JoinedDocument[] = []
+  // what one of the two cannot read is there all the same
+  const unread = new Set([...unreadable, ...mine.unreadable].map(keyOfUnreadable))
   let done = 0
   for (const kind of EDITABLE_KINDS) {
     const table = mine.table(kind)
     const others = new Map(theirs[kind].map((d) => [d.id, d as Any]))
     for (const id of new Set([...table.keys(), ...others.keys()])) {
-      documents.push(joinDocument(kind, id, table.get(id) ?? null, others.get(id) ?? null, here, there))
+      if (!unread.has(keyOf(kind, id)))
+        documents.push(joinDocument(kind, id, table.get(id) ?? null, others.get(id) ?? null, here, there))
       if (++done % STEP === 0) yield
     }
   }
@@ -75,6 +79,8 @@ export function* meet(
     areStrangers: !Object.keys(there.seen).some((life) => (here.seen[life] ?? 0) > 0),
   }
 }
+
+const keyOfUnreadable = ({ kind, raw }: Unreadable) => `${kind}/${isRecord(raw) ? String(raw.id) : ''}`
 
 function joinDocument(
   kind: EditableKind,

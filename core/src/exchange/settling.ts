@@ -1,7 +1,7 @@
 import { added, removed, same, updated, type Change } from '../documents/diff'
 import type { DocumentOf, EditableKind } from '../documents/kinds'
 import type { WriteSet } from '../collection/writeSet'
-import { keyOf, markedAs, together, type Dot, type Knowledge, type Marked } from './knowledge'
+import { keyOf, markedAs, newLife, together, type Dot, type Knowledge, type Marked } from './knowledge'
 import { heldOf, made, type JoinedDocument, type Meeting } from './meeting'
 import type { Part } from './parts'
 import { sideOf, type Side, type Stamps } from './stamps'
@@ -42,6 +42,13 @@ export function settleMeeting(
     known: { life: known.life, seen: together(known.seen, there.seen), marks },
   }
 }
+
+/** What comes in without a question. */
+export function comesWithout(meeting: Meeting, stamps: Stamps | undefined): WriteSet {
+  const documents = meeting.documents.filter(({ fate }) => !ASKED.has(fate))
+  return settleMeeting({ ...meeting, documents }, newLife('nobody'), stamps).write
+}
+const ASKED: ReadonlySet<JoinedDocument['fate']> = new Set(['asked', 'removed here', 'removed there'])
 
 function changeOf(kind: EditableKind, before: Any | null, after: Any | null): Change[] {
   if (before === after || same(before, after)) return []

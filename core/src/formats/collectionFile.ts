@@ -1,12 +1,13 @@
 import { loadOfAnyKind, wordOf, type Contents, type Unreadable } from '../collection/contents'
+import { Stamp, Writer, type Stamps } from '../exchange'
 import { fail, ok, type Result } from '../result'
 import { isRecord } from '../documents/isRecord'
 import { keepable } from './deepRaw'
 import { KIND_NAMES, noDocuments, type Documents, type KindName } from '../documents/kinds'
 
 export const FILE_FORMAT = 'juxtachrome-collection'
-/** 2: recipes came in. 3: pans, and a journal that names vessels. 4: paintings, needs, shops and purchases. */
-export const FILE_SCHEMA = 8
+/** 2: recipes came in. 3: pans, and a journal that names vessels. 4: paintings, needs, shops and purchases. 9: who wrote what. */
+export const FILE_SCHEMA = 9
 
 /** Characters of a piece, about. */
 const PIECE = 500_000
@@ -33,16 +34,19 @@ export function* collectionPieces({ documents, unreadable }: Contents, written: 
 }
 
 /** The parts of a file, for whoever writes lists of which the documents come from elsewhere. */
-export const headPiece = (written: string): string => `${headOf(written)}\n`
+export const headPiece = (written: string, writer?: Writer): string => `${headOf(written, writer)}\n`
 export const beginOfList = (kind: KindName): string => `${JSON.stringify(kind)}:[`
 export const lineOf = (document: unknown, isFirst: boolean): string =>
   `${isFirst ? '' : ','}\n${JSON.stringify(document, inFieldOrder)}`
 export const endOfList = (kind: KindName): string => (kind === KIND_NAMES.at(-1) ? '\n]},\n' : '\n],\n')
+/** Who wrote each document, a line each. */
+export const stampPiece = ({ stamps }: Stamps): string =>
+  `"stamps":[${stamps.map((stamp, n) => lineOf(stamp, n === 0)).join('')}\n],\n`
 export const endPiece = (unreadable: readonly Pick<Unreadable, 'kind' | 'raw'>[]): string =>
   `"unreadable":[${unreadable.map(({ kind, raw }, n) => lineOf({ kind, raw }, n === 0)).join('')}\n]}\n`
 
-const headOf = (written: string) =>
-  `${JSON.stringify({ format: FILE_FORMAT, schema: FILE_SCHEMA, written }).slice(0, -1)},"documents":{`
+const headOf = (written: string, writer?: Writer) =>
+  `${JSON.stringify({ format: FILE_FORMAT, schema: FILE_SCHEMA, written, writer }).slice(0, -1)},"documents":{`
 
 /** Everything as one JSON text, as `collectionPieces`. Errors: none; longer than half a gigabyte, the machine refuses. */
 export const writeCollection = (contents: Contents, written: string): string =>
@@ -65,7 +69,7 @@ export type ReadProgress = { done: number; of: number }
  *
  * Errors: `empty-file`, `not-json`, `not-a-collection`, `from-newer-version`, `twice-the-same-id`.
  */
-export function* readCollection(text: string): Generator<ReadProgress, Result<Contents>> {
+export function* readCollection(text: string): Generator<ReadProgress, Result<CollectionFile>> {
   if (text.trim() === '') return EMPTY
   let raw: unknown
   try {
@@ -75,7 +79,8 @@ export function* readCollection(text: string): Generator<ReadProgress, Result<Co
   }
   const refused = refusalOf(raw)
   if (refused) return refused
-  const { documents: tables, unreadable: before } = raw as { documents: Record<string, unknown>; unreadable?: unknown }
+  const file = raw as { documents: Record<string, unknown>; unreadable?: unknown; writer?: unknown; stamps?: unknown }
+  const { documents: tables, unreadable: before } = file
   const intake = new Intake()
   const of = Object.values(tables).reduce<number>((n, rows) => n + (Array.isArray(rows) ? rows.length : 0), 0)
   let done = 0
@@ -87,7 +92,25 @@ export function* readCollection(text: string): Generator<ReadProgress, Result<Co
       if (++done % 2000 === 0) yield { done, of }
     }
   }
-  return ok(intake.end(Array.isArray(before) ? before : []))
+  const contents = intake.end(Array.isArray(before) ? before : [])
+  return ok({ ...contents, ...stampedBy(file.writer, Array.isArray(file.stamps) ? file.stamps : []) })
+}
+
+/** What a collection file holds. */
+export interface CollectionFile extends Contents {
+  /** Who wrote it, and who each document in it; older files do not say. */
+  stamps?: Stamps
+}
+
+/** Who wrote a file; nothing where it does not say so, or not in a way that can be read: it is then a stranger's. */
+export function stampedBy(writer: unknown, rows: readonly unknown[]): { stamps?: Stamps } {
+  const read = Writer.safeParse(writer)
+  if (!read.success) return {}
+  const stamps = rows.flatMap((row) => {
+    const stamp = Stamp.safeParse(row)
+    return stamp.success ? [stamp.data] : []
+  })
+  return { stamps: { ...read.data, stamps } }
 }
 
 export const EMPTY = fail('empty-file', 'The file is empty.')

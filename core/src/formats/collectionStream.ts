@@ -1,6 +1,5 @@
-import type { Contents } from '../collection/contents'
 import { fail, ok, type Result } from '../result'
-import { EMPTY, Intake, notJson, readCollection, refusalOf } from './collectionFile'
+import { EMPTY, Intake, notJson, readCollection, refusalOf, stampedBy, type CollectionFile } from './collectionFile'
 
 /** What is read of a `Blob`; core asks for no DOM. */
 export interface FileLike {
@@ -17,6 +16,8 @@ declare class TextDecoder {
 export const MOST_AT_ONCE = 400_000_000
 /** The first line of a file that is written a document a line. */
 const HEAD = /^\{"format":.*"documents":\{$/
+/** Characters among which the first line ends. */
+const LONGEST_HEAD = 20_000
 
 /**
  * Reads a collection file of any length: one with a document a line, as `collectionPieces` writes it, line by line, any
@@ -26,9 +27,9 @@ const HEAD = /^\{"format":.*"documents":\{$/
 export async function readCollectionFile(
   file: FileLike,
   tell: (done: number, of: number) => unknown = () => undefined,
-): Promise<Result<Contents>> {
+): Promise<Result<CollectionFile>> {
   if (file.size === 0) return EMPTY
-  const [first = ''] = (await file.slice(0, 2000).text()).split('\n', 1)
+  const [first = ''] = (await file.slice(0, LONGEST_HEAD).text()).split('\n', 1)
   if (HEAD.test(first)) return readLines(file, tell)
   if (file.size > MOST_AT_ONCE)
     return fail(
@@ -43,7 +44,7 @@ export async function readCollectionFile(
   }
 }
 
-async function readLines(file: FileLike, tell: (done: number, of: number) => unknown): Promise<Result<Contents>> {
+async function readLines(file: FileLike, tell: (done: number, of: number) => unknown): Promise<Result<CollectionFile>> {
   const lines = new CollectionLines()
   const reader = file.stream().getReader()
   const decoder = new TextDecoder()
@@ -70,8 +71,10 @@ async function readLines(file: FileLike, tell: (done: number, of: number) => unk
 class CollectionLines {
   readonly #intake = new Intake()
   readonly #before: unknown[] = []
-  /** What comes next: a head, lists of documents, what could not be read, nothing. */
-  #at: 'head' | 'documents' | 'unreadable' | 'end' = 'head'
+  readonly #stamps: unknown[] = []
+  #writer: unknown
+  /** What comes next: a head, lists of documents, who wrote them and what could not be read, nothing. */
+  #at: 'head' | 'documents' | 'rest' | 'end' = 'head'
   #kind: string | undefined
 
   take(line: string): Result<never> | undefined {
@@ -89,23 +92,27 @@ class CollectionLines {
 
   #head(line: string): Result<never> | undefined {
     this.#at = 'documents'
-    return refusalOf(JSON.parse(`${line}}}`))
+    const head = JSON.parse(`${line}}}`) as { writer?: unknown }
+    this.#writer = head.writer
+    return refusalOf(head)
   }
 
   #document(raw: unknown): Result<never> | undefined {
     if (this.#kind === undefined) return notJson('')
     if (this.#at === 'documents') return this.#intake.take(this.#kind, raw)
-    this.#before.push(raw)
+    const rest = this.#kind === 'stamps' ? this.#stamps : this.#before
+    rest.push(raw)
     return undefined
   }
 
   #close(line: string): void {
     this.#kind = undefined
-    if (line === ']},') this.#at = 'unreadable'
+    if (line === ']},') this.#at = 'rest'
     if (line === ']}') this.#at = 'end'
   }
 
-  end(): Result<Contents> {
-    return this.#at === 'end' ? ok(this.#intake.end(this.#before)) : notJson('')
+  end(): Result<CollectionFile> {
+    if (this.#at !== 'end') return notJson('')
+    return ok({ ...this.#intake.end(this.#before), ...stampedBy(this.#writer, this.#stamps) })
   }
 }

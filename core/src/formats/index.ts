@@ -1,6 +1,7 @@
 /** Readers and writers of files. What is shared of it, by name. */
 export {
   beginOfList,
+  type CollectionFile,
   collectionPieces,
   endOfList,
   endPiece,
@@ -8,8 +9,10 @@ export {
   headPiece,
   lineOf,
   readCollection,
+  stampPiece,
   writeCollection,
 } from './collectionFile'
+export { deviceFileName, deviceOfFile } from './deviceFile'
 export { type FileLike, readCollectionFile } from './collectionStream'
 export { leftoverOf, type PaintRows, standsOnce } from './paintRows'
 export { type HeadingSaid, tableOf } from './tablesOf'

@@ -1,5 +1,5 @@
 import { KIND_NAMES, noDocuments, type Documents } from '../documents/kinds'
-import type { Unreadable } from '../collection/contents'
+import type { CollectionFile } from '../formats/collectionFile'
 import { isApart } from '../collection/slim'
 import { readCollectionFile, type FileLike } from '../formats/collectionStream'
 import { fail, ok } from '../result'
@@ -20,10 +20,10 @@ const REST = 8
 const REFUSED = fail('no-file', 'There is no file to read.')
 
 /**
- * Reads a collection file of any length. Its documents come as progress, in portions; the answer is what could not be
- * read. Errors: those of `readCollectionFile`.
+ * Reads a collection file of any length. Its documents come as progress, in portions; the answer is all the rest: what
+ * could not be read, and who wrote it. Errors: those of `readCollectionFile`.
  */
-export const readCollectionJob = job<{ file: FileLike }, CollectionProgress, Unreadable[]>({
+export const readCollectionJob = job<{ file: FileLike }, CollectionProgress, Omit<CollectionFile, 'documents'>>({
   lane: 'long',
   run: atOnce(() => REFUSED),
   async work({ file }, _tools, tell) {
@@ -34,7 +34,7 @@ export const readCollectionJob = job<{ file: FileLike }, CollectionProgress, Unr
       await tell({ done, of })
     })
     if (!read.ok) return read
-    const { documents, unreadable } = read.value
+    const { documents, ...rest } = read.value
     for (const kind of KIND_NAMES) {
       const most = isApart(kind) ? LARGE : PORTION
       for (let i = 0; i < documents[kind].length; i += most) {
@@ -42,6 +42,6 @@ export const readCollectionJob = job<{ file: FileLike }, CollectionProgress, Unr
         await tell({ done: file.size, of: file.size, documents: portion }, REST)
       }
     }
-    return ok(unreadable)
+    return ok(rest)
   },
 })

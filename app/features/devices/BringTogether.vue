@@ -7,7 +7,7 @@ import Refusal from '~/shared/ui/Refusal.vue'
 import { nameOfRecord } from '~/shared/words/nameOfRecord'
 import { usePaintName } from '~/shared/words/paintName'
 import { useBringing } from './useBringing'
-import { partInWords, removalInWords, valueInWords } from './words'
+import { colourOf, partInWords, removalInWords, valueInWords } from './words'
 
 /** What comes of the file of another device and what is here, said and chosen before anything is written. */
 const props = defineProps<{ file: CollectionFile }>()
@@ -25,6 +25,7 @@ function sidesOf(document: JoinedDocument, part: string) {
   return (['here', 'there'] as const).map((side) => ({
     side,
     words: `${side === 'here' ? 'Here' : `On ${other.value}`}: ${valueInWords(joined[side].value, nameOf)}`,
+    colour: colourOf(joined[side].value),
   }))
 }
 /** What can become of a document that one removed and the other changed. */
@@ -93,24 +94,25 @@ async function go() {
                   <span class="self-center">{{ partInWords(document.kind, part!) }}</span>
                 </legend>
                 <label
-                  v-for="{ side, words } in sidesOf(document, part!)"
+                  v-for="{ side, words, colour } in sidesOf(document, part!)"
                   :key="side"
                   class="flex min-h-8 items-center gap-2"
                   ><input type="radio" :name="key" :checked="choices.get(key) === side" @change="choose(key, side)" />
-                  <span class="min-w-0 break-words">{{ words }}</span></label
-                >
+                  <span class="min-w-0 break-words">{{ words }}</span>
+                  <span v-if="colour" class="h-6 w-10 border border-edge" :style="{ background: colour }"
+                /></label>
               </fieldset>
             </template>
           </li>
         </ul>
       </template>
-      <p class="mt-3 flex flex-wrap gap-2">
-        <button type="button" class="btn btn-primary" :disabled="left > 0 || isWorking" @click="go">
-          Bring together
-        </button>
-        <button type="button" class="btn" @click="emit('done')">Leave it</button>
-      </p>
-      <p class="hint mt-1">One Undo takes all of it back.</p>
     </template>
+    <p class="mt-3 flex flex-wrap gap-2">
+      <button type="button" class="btn btn-primary" :disabled="!meeting || left > 0 || isWorking" @click="go">
+        Bring together
+      </button>
+      <button type="button" class="btn" @click="emit('done')">Leave it</button>
+    </p>
+    <p v-if="meeting" class="hint mt-1">One Undo takes all of it back.</p>
   </section>
 </template>

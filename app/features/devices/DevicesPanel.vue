@@ -21,7 +21,7 @@ watch(
 </script>
 
 <template>
-  <section id="devices" class="panel p-4">
+  <section id="devices" class="panel p-4" :data-in-step="shared.state">
     <h2 class="mb-1">Other devices</h2>
     <p class="mb-2">
       A laptop in the studio, a phone in the shop: each goes on for itself, and both are brought together here. Nothing

@@ -1,3 +1,5 @@
+import { toScreen } from '@juxtachrome/core/colour'
+import { labD65 } from '@juxtachrome/core/units'
 import { stepsOf, type JoinedDocument, type Part } from '@juxtachrome/core/exchange'
 import {
   ITEM_FIELDS,
@@ -81,13 +83,19 @@ export function valueInWords(value: unknown, nameOf: (paintId: string) => string
   if (typeof value === 'boolean') return value ? 'yes' : 'no'
   if (typeof value === 'string' || typeof value === 'number') return String(value)
   if (Array.isArray(value)) return listInWords(value, nameOf)
-  const { paintId, reserved, name, words, L, a, b } = value as Record<string, unknown>
+  const { paintId, reserved, name, words } = value as Record<string, unknown>
   if (typeof paintId === 'string') return nameOf(paintId)
   if (typeof reserved === 'string') return `kept free: ${reserved || 'no reason given'}`
   if (typeof name === 'string') return name
   if (typeof words === 'string') return words
-  if ([L, a, b].every((n) => typeof n === 'number')) return 'a swatch'
+  if (colourOf(value)) return 'a swatch'
   return listed(Object.entries(value as object).map(([key, inner]) => `${key} ${valueInWords(inner, nameOf)}`))
+}
+/** A swatch as the screen shows it; nothing for any other value. */
+export function colourOf(value: unknown): string | undefined {
+  const { L, a, b } = (value ?? {}) as Record<string, unknown>
+  if (typeof L !== 'number' || typeof a !== 'number' || typeof b !== 'number') return undefined
+  return toScreen(labD65(L, a, b)).hex
 }
 const MOST = 6
 function listInWords(list: readonly unknown[], nameOf: (paintId: string) => string): string {

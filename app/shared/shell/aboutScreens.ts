@@ -167,7 +167,7 @@ export const ABOUT_SCREENS: Readonly<Record<string, AboutScreen>> = {
     sentences: [
       'Everything you put in lies on this device only; here it is exported, copied and brought in.',
       'Export a file now and then, or choose a folder in which copies are made by themselves.',
-      'A file brought in is read and described in words before anything is changed.',
+      'The file of another device is brought together with what is here: what comes in is said first, what both changed is chosen.',
     ],
     gesture: ['Export everything', 'keep the file safe', 'bring it in elsewhere'],
   },

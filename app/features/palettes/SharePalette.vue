@@ -3,18 +3,19 @@ import type { Palette } from '@juxtachrome/core/documents'
 import { ref } from 'vue'
 import { useSharing } from './sharing'
 import { slug } from '~/shared/files/slug'
+import { usePalettesAddress } from '~/shared/files/useLinkCode'
 import { saveFile } from '~/shared/files/saveFile'
 
 /** One palette as a file for somebody else, without the rest of the collection; a list of it for students. */
 const props = defineProps<{ palette: Palette }>()
 const emit = defineEmits<{ done: [] }>()
 const sharing = useSharing()
-const router = useRouter()
+const address = usePalettesAddress()
 const withNotes = ref(false)
 const link = ref('')
 const said = ref('')
 async function copyLink() {
-  const made = await sharing.asLink(props.palette, new URL(router.resolve('/palettes').href, location.origin).href)
+  const made = await sharing.asLink(props.palette, address())
   link.value = made.ok ? made.value : ''
   said.value = made.ok ? '' : made.error.message
   if (!made.ok) return

@@ -31,6 +31,7 @@ const TICKS: Record<TickAsked, string> = {
   oneSheet: 'On one sheet, with boxes as large as it takes',
   punch: 'A hole to hang it by',
   window: 'A window to look through',
+  code: 'A code that opens it on a phone',
 }
 const numbers = computed(() => definition.value.numbers(options.value).map((key) => ({ key, ...NUMBERS[key] })))
 const ticks = computed(() => (definition.value.ticks ?? []).map((key) => ({ key, label: TICKS[key] })))

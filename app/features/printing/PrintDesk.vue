@@ -9,6 +9,7 @@ import { briefInWords, useVerdict } from '~/features/verdict'
 import { useNaming } from '~/shared/words/naming'
 import { usePrintOptions } from './printOptions'
 import { usePaintNext } from './usePaintNext'
+import { useLinkCode } from '~/shared/files/useLinkCode'
 import { useSheetPaints } from './useSheetPaints'
 import { useSheets } from './useSheets'
 import { useToday } from '~/shared/ui/useToday'
@@ -96,6 +97,9 @@ function also(placeId: string): string | undefined {
   ]
   return said.length ? said.join('; ') : undefined
 }
+const { code, codeTrouble } = useLinkCode(() =>
+  options.value.code && definition.value.ticks?.includes('code') ? palette.value : undefined,
+)
 const subject = computed((): SheetSubject => ({
   options: asked.value,
   ...(palette.value ? { palette: palette.value } : {}),
@@ -105,6 +109,7 @@ const subject = computed((): SheetSubject => ({
   next: next.card.value?.boxes ?? [],
   nameOf: name.paint,
   also,
+  ...(code.value ? { code: code.value } : {}),
   ...(verdict.value?.map ? { map: verdict.value.map } : {}),
   ...(palette.value?.brief ? { purpose: briefInWords(palette.value.brief) } : {}),
 }))
@@ -159,6 +164,7 @@ const isLabel = computed(() => definition.value.isLabel === true)
       <details :open="isWide">
         <summary class="md:hidden">How it is made</summary>
         <PrintAsked v-model="asked" class="pt-1" />
+        <p v-if="codeTrouble" class="hint" role="status">{{ codeTrouble }}</p>
       </details>
     </section>
     <section aria-label="The sheets" class="min-w-0">

@@ -5,6 +5,7 @@ import { CAUTION, sumsOfListInWords, tubesInWords } from './words'
 import { TUBE_SIZES } from './useClassSums'
 import { counted } from '@juxtachrome/core/units'
 import ChoiceField from '~/shared/ui/ChoiceField.vue'
+import CodeDrawing from '~/shared/ui/CodeDrawing.vue'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import TextField from '~/shared/ui/TextField.vue'
 import Refusal from '~/shared/ui/Refusal.vue'
@@ -69,6 +70,12 @@ function wholeOf(event: Event): number {
         <button class="btn" :disabled="lines.length === 0" @click="made.save()">File for students</button>
         <button class="btn" :disabled="lines.length === 0" @click="print">Print</button>
       </p>
+      <template v-if="made.palette.value">
+        <label class="flex items-center gap-2"
+          ><input v-model="made.withCode.value" type="checkbox" /> A code that opens the palette on a phone</label
+        >
+        <p v-if="made.codeTrouble.value" class="hint" role="status">{{ made.codeTrouble.value }}</p>
+      </template>
       <p class="hint">The file opens here as a list to be compared with what somebody owns.</p>
     </div>
     <section aria-label="The list">
@@ -112,6 +119,7 @@ function wholeOf(event: Event): number {
           </div>
         </li>
       </ol>
+      <CodeDrawing v-if="made.code.value" class="mt-4" :squares="made.code.value" />
     </section>
   </div>
 </template>

@@ -17,6 +17,8 @@ import { nameOfStandIn } from '~/features/standins'
 import { type StandInLine, useClassSums } from './useClassSums'
 import { CAUTION, refusedInWords, sumsOfListInWords, tubesInWords } from './words'
 import { useQuestion } from '~/shared/questions/useQuestion'
+import { useLinkCode } from '~/shared/files/useLinkCode'
+import { ok } from '@juxtachrome/core/result'
 import { slug } from '~/shared/files/slug'
 import { saveFile } from '~/shared/files/saveFile'
 
@@ -122,11 +124,16 @@ export function useStudentList(from: string) {
     // whoever gets the list reads how many tubes of each, also where it is one
     lines: lines.value.map((line) => ({ ...line, tubes: line.tubes ?? 1 })),
   }))
+  /** The palette that the list is of, where it is of one, and whether its code goes along. */
+  const palette = computed(() => collection.palette(source.value.replace(/^palette:/, '')))
+  const withCode = ref(false)
+  const { code, codeTrouble } = useLinkCode(() => (withCode.value ? palette.value : undefined))
+
   const save = () => saveFile(`${slug(title.value)}.json`, writeStudentList(list.value), 'application/json')
 
   /** As a PDF: fetched when it is first asked for. */
   async function savePdf(): Promise<void> {
-    const [{ printFonts }, { layList, onPaper }, sheets] = await Promise.all([
+    const [{ printFonts }, { layCode, layList, onPaper }, sheets] = await Promise.all([
       import('~/print/fonts'),
       import('@juxtachrome/core/charts'),
       import('~/shared/files/saveSheets'),
@@ -144,8 +151,8 @@ export function useStudentList(from: string) {
       ].filter(Boolean),
     }))
     const printed = onPaper(
-      (room) =>
-        layList(
+      (room) => {
+        const laid = layList(
           {
             title: title.value,
             note: [said, sumsOfListInWords(sums.written.value, students), CAUTION].filter(Boolean).join(' '),
@@ -153,7 +160,10 @@ export function useStudentList(from: string) {
             measure: fonts.measure,
           },
           room,
-        ),
+        )
+        if (!laid.ok || !code.value) return laid
+        return ok([...laid.value, layCode(code.value, title.value, fonts.measure)])
+      },
       title.value,
       { paper: { name: 'A4', turn: 'upright' }, photoMarks: false },
       fonts.measure,
@@ -175,6 +185,10 @@ export function useStudentList(from: string) {
     trouble,
     findStandIns,
     cancel,
+    palette,
+    withCode,
+    code,
+    codeTrouble,
     save,
     savePdf,
   }

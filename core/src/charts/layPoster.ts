@@ -2,6 +2,7 @@ import { boxOf, type Box } from '../arranging/geometry'
 import { toScreen } from '../colour/srgb'
 import type { PlaceShape } from '../documents/palette'
 import { cellNumber, cellsOfRing, labOfCell, RINGS, SHOWN_WHEELS } from '../reach/lattice'
+import { CODE_WORDS, codeMarks, codeSide } from './codeOnPaper'
 import { fail, ok, type Result } from '../result'
 import { boxOfPaint, cellsOf, type KeyCell, type KeyQuestion } from './keyCells'
 import { heightOf, lettered, stacked } from './lettering'
@@ -15,6 +16,8 @@ export interface PosterQuestion extends Pick<KeyQuestion, 'palette' | 'paints' |
   says: readonly string[]
   /** What is reached, by number of the cell of the lattice: 1 to 3 by so many paints; none where it is not known. */
   map?: readonly number[]
+  /** The squares of a code that opens it on another device, row by row. */
+  code?: readonly (readonly boolean[])[]
 }
 
 /** What the values that are drawn are called. */
@@ -32,7 +35,7 @@ const SHARE = 0.42
  * Errors: `nothing-planned`.
  */
 export function layPoster(question: PosterQuestion): Result<Laid> {
-  const { palette, paints, room, measure, says, map } = question
+  const { palette, paints, room, measure, says, map, code } = question
   const cells = cellsOf(palette, paints)
   if (!cells.some((c) => c.paint))
     return fail('nothing-planned', 'Plan some paints first: the page shows what lies where.')
@@ -49,10 +52,17 @@ export function layPoster(question: PosterQuestion): Result<Laid> {
   y += GAP / 2
   // what names and map leave is the box's
   const named = cells.filter((c) => c.paint).length
-  const left = room.height - y - 2 * GAP - listHeight(named) - (map ? mapAcross(room.width) + CAPTION : 0)
+  const left =
+    room.height -
+    y -
+    2 * GAP -
+    listHeight(named) -
+    (map ? mapAcross(room.width) + CAPTION : 0) -
+    (code ? codeSide(code) + GAP : 0)
   y += drawBox(laid, cells, y, Math.min(left, room.height * SHARE), question) + GAP
   y += listed(laid, cells, y, question) + GAP
   if (map) y += drawMap(laid, map, y, room.width, measure)
+  if (code) y += drawCode(laid, code, y, question)
   return ok({ ...laid, height: y })
 }
 
@@ -114,6 +124,20 @@ function listed(laid: Laid, cells: readonly KeyCell[], top: number, question: Po
     laid.marks.push(...stacked(words, { x: x + 20, y: y + 0.3, width: wide - 20, height: line }))
   })
   return rows * line
+}
+
+/** The code at the left, with what it is for beside it; how high it came, mm. */
+function drawCode(
+  laid: Laid,
+  code: NonNullable<PosterQuestion['code']>,
+  top: number,
+  { room, measure }: PosterQuestion,
+): number {
+  const side = codeSide(code)
+  laid.marks.push(...codeMarks(code, { x: 0, y: top }))
+  const words = lettered(CODE_WORDS, room.width - side - GAP, { size: 3.2, lines: 3 }, measure)
+  laid.marks.push(...stacked(words, { x: side + GAP / 2, y: top + 4, width: room.width - side - GAP, height: side }))
+  return side
 }
 
 const mapAcross = (width: number) => Math.min(50, (width - 2 * GAP) / 3)

@@ -37,7 +37,7 @@ export { type NamedColour, writeCgats, writeColoursCsv, writeGpl } from './write
 export { type PriceList, readPriceList } from './readPriceList'
 export { readShopAnswer, type ShopAnswer, SHOP_FORMAT } from './readShopAnswer'
 export { readPalette, sharedPalette, takePalette, writePalette } from './paletteFile'
-export { writeForLink } from './paletteLink'
+export { openedLink, writeForLink } from './paletteLink'
 export { linesOf, readStudentList, type StudentLine, type StudentList, writeStudentList } from './studentsFile'
 export { linesOfGuide, linesOfPalette, paintsInOrder } from './studentLines'
 export { readFormat } from './readFormat'

@@ -1,3 +1,6 @@
+import { HOLDERS } from '../arranging/holders'
+import { same } from '../documents/diff'
+import { isRecord } from '../documents/isRecord'
 import type { Paint } from '../documents/paint'
 import type { Palette, PlacePlan } from '../documents/palette'
 import { type SharedPalette, writePalette } from './paletteFile'
@@ -34,9 +37,34 @@ export function writeForLink({ palette, paints }: SharedPalette): string {
     ...(told && Object.keys(told).length ? { brief: told } : {}),
   }
   const planned = new Set(Object.values(plan).flatMap((p) => p.paintId ?? []))
-  return writePalette({
+  return inShort({
     palette: carried,
     paints: paints.flatMap((p) => (planned.has(ids.get(p.id)!) ? [bare(p, ids.get(p.id)!)] : [])),
     recipes: [],
   })
+}
+
+/** A box that comes with the program goes by its name: a link, and a printed code, stay short. */
+function inShort(shared: SharedPalette): string {
+  const text = writePalette(shared)
+  const { id } = shared.palette.holder
+  const isKnown = HOLDERS.some((h) => h.id === id && same(h, shared.palette.holder))
+  if (!isKnown) return text
+  const file = JSON.parse(text) as { palette: object; recipes?: unknown }
+  delete file.recipes
+  return JSON.stringify({ ...file, palette: { ...file.palette, holder: { id } } })
+}
+
+/** The text of the shared palette that a link carries, its box whole again. What is none comes back as it is. */
+export function openedLink(text: string): string {
+  let file: unknown
+  try {
+    file = JSON.parse(text)
+  } catch {
+    return text
+  }
+  if (!isRecord(file) || !isRecord(file.palette) || !isRecord(file.palette.holder)) return text
+  const { id } = file.palette.holder
+  const holder = Object.keys(file.palette.holder).length === 1 ? HOLDERS.find((h) => h.id === id) : undefined
+  return holder ? JSON.stringify({ ...file, palette: { ...file.palette, holder } }) : text
 }

@@ -7,7 +7,7 @@ import { HOLDERS } from '../arranging/holders'
 import { clearPlan, movePlan } from '../arranging/moves'
 import { callsOf } from '../choosing/methods/shorthand'
 import { readPalette, sharedPalette, takePalette, writePalette } from './paletteFile'
-import { writeForLink } from './paletteLink'
+import { openedLink, writeForLink } from './paletteLink'
 import { readShopAnswer, SHOP_FORMAT } from './readShopAnswer'
 import { linesOfGuide, linesOfPalette } from './studentLines'
 import { linesOf, readStudentList, writeStudentList } from './studentsFile'
@@ -258,7 +258,7 @@ describe('a palette as a link carries it', () => {
 
   it('keeps what is kept free, and leaves out what is not planned', () => {
     const text = writeForLink(sharedPalette(tin, paintOf, []))
-    const read = value(readPalette(text))
+    const read = value(readPalette(openedLink(text)))
     const kept = Object.entries(tin.plan).flatMap(([id, p]) => (p.reserved === undefined ? [] : [[id, p.reserved]]))
     expect(
       Object.entries(read.palette.plan).flatMap(([id, p]) => (p.reserved === undefined ? [] : [[id, p.reserved]])),

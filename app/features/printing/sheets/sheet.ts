@@ -1,6 +1,7 @@
 import type { CardBox, Laid, Measure, Room, Tones } from '@juxtachrome/core/charts'
 import type { Paint, Palette } from '@juxtachrome/core/documents'
 import { ok, type Result } from '@juxtachrome/core/result'
+import type { CodeSquares } from '~/shared/files/printedCode'
 import type { PrintOptions } from '../printOptions'
 
 /** What a sheet is made from. */
@@ -17,6 +18,8 @@ export interface SheetSubject {
   map?: readonly number[]
   /** What the palette is for, in words. */
   purpose?: string
+  /** The squares of a code that opens the palette on another device. */
+  code?: CodeSquares
   /** What else is to be said of a place. */
   also?: (placeId: string) => string | undefined
 }
@@ -29,7 +32,7 @@ export interface DrawingTools {
 
 export type NumberAsked =
   'box' | 'water' | 'tintWater' | 'across' | 'cardWidth' | 'cardHeight' | 'labelWidth' | 'labelHeight'
-export type TickAsked = 'blackLine' | 'lift' | 'laminate' | 'inLid' | 'oneSheet' | 'punch' | 'window'
+export type TickAsked = 'blackLine' | 'lift' | 'laminate' | 'inLid' | 'oneSheet' | 'punch' | 'window' | 'code'
 
 /** Everything there is to know of a kind of sheet; screens read it from here and never ask which kind it is. */
 export interface SheetDefinition {

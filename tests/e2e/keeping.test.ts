@@ -5,7 +5,11 @@ import { describe, expect, it } from 'vitest'
 import { FILE_SCHEMA } from '@juxtachrome/core/formats'
 import { App, Key } from './app'
 
-const withoutMoment = (json: string) => json.replace(/"written":\s?"[^"]*"/, '')
+/** What is kept, without when it was written and by whom: after a wipe the device begins a new life. */
+const withoutMoment = (json: string) => {
+  const { written: _when, writer: _who, stamps: _whose, ...kept } = JSON.parse(json) as Record<string, unknown>
+  return JSON.stringify(kept, undefined, 1)
+}
 async function exported(app: App): Promise<string> {
   await app.go('/data')
   await app.click('Export everything')

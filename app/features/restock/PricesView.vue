@@ -3,6 +3,7 @@ import type { Shop } from '@juxtachrome/core/documents'
 import SaidPaints from '~/shared/said/SaidPaints.vue'
 import { paintToken } from '~/shared/said/paintTokens'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
+import { cheapestFirst } from './cheapestFirst'
 import { coloursOf } from './coloursOf'
 import { compareSizes, judgeOffers, matchOf, setAgainstOwned } from '@juxtachrome/core/restocking'
 import { counted, daysBetween } from '@juxtachrome/core/units'
@@ -16,9 +17,10 @@ import { useShops } from './useShops'
 import { useToday } from '~/shared/ui/useToday'
 import { useCollection } from '~/stores/collection'
 import FileButton from '~/shared/ui/FileButton.vue'
+import OfferRows from './OfferRows.vue'
 import ShopTerms from './ShopTerms.vue'
 import TextField from '~/shared/ui/TextField.vue'
-import { figure, inMl } from '~/shared/words/figures'
+import { inMl } from '~/shared/words/figures'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 /** Shops' lists of prices; what is needed, size by size; sets against what is owned. */
@@ -65,16 +67,15 @@ async function remove(shop: Shop) {
 const sized = computed(() =>
   accepted.value.map((need) => ({
     need,
-    sizes: collection.shops
-      .flatMap((shop) => {
+    sizes: cheapestFirst(
+      collection.shops.flatMap((shop) => {
         const judge = judgeOffers(shop)
         const own = shop.offers.filter((o) => !o.set && !judge(o) && matchOf(need, o.holds[0]!))
         return compareSizes(own, need.perYear).map((size) => ({ ...size, shop }))
-      })
-      .slice(0, 12),
+      }),
+    ),
   })),
 )
-const years = (n: number) => (n < 1 ? `${Math.max(1, Math.round(n * 12))} months` : `${figure(n, 1)} years`)
 const sets = computed(() =>
   collection.shops
     .flatMap((shop) =>
@@ -146,37 +147,13 @@ const together = computed(() => {
       <p v-if="accepted.length === 0" class="hint">
         Accept some <NuxtLink class="link" to="/restock/needs">needs</NuxtLink> first.
       </p>
-      <div v-for="{ need, sizes } in sized" :key="need.key" class="mt-3 overflow-x-auto">
+      <div v-for="{ need, sizes } in sized" :key="need.key" class="mt-3">
         <h3>
           {{ need.name
           }}<span v-if="need.perYear" class="hint font-normal">, about {{ inMl(need.perYear) }} used a year</span>
         </h3>
         <p v-if="sizes.length === 0" class="hint">No shop has it.</p>
-        <table v-else class="plain">
-          <thead>
-            <tr>
-              <th>Where</th>
-              <th>What</th>
-              <th>Size</th>
-              <th>Price</th>
-              <th>A ml</th>
-              <th>Lasts</th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="(s, i) in sizes" :key="`${s.shop.id} ${s.offer.id}`">
-              <td>{{ s.shop.name }}</td>
-              <td>{{ s.offer.holds[0]!.name }}, {{ s.offer.holds[0]!.maker }}</td>
-              <td>{{ s.millilitres ? `${s.millilitres} ml` : 'not said' }}</td>
-              <td>{{ moneyInWords(s.minor, s.shop.currency) }}</td>
-              <td>{{ s.perMl ? moneyInWords(s.perMl, s.shop.currency) : '–' }}</td>
-              <td>
-                {{ s.lasts ? years(s.lasts) : '–'
-                }}<span v-if="i === 0 && s.perYear" class="hint">: least for a year of use</span>
-              </td>
-            </tr>
-          </tbody>
-        </table>
+        <OfferRows v-else :offers="sizes" :needed="collection.paint(need.paintId)" :called="need.name" />
       </div>
     </section>
     <section aria-label="Sets" v-if="sets.length">

@@ -31,7 +31,7 @@ export function useMixtures() {
       }
     const optics = opticsOf(paint)
     return optics.ok
-      ? { ok: true, value: asItMixes(optics.value, strengths.value.get(paintId)) }
+      ? { ok: true, value: asItMixes(optics.value, strengths.value, paintId) }
       : { ok: false, error: { ...optics.error, message: `${paint.name}: ${optics.error.message}` } }
   }
 

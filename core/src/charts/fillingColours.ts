@@ -17,7 +17,7 @@ export function fillingColours(reading: Reading): (parts: Filling['parts'], wate
       const paint = paintJudged(reading, paintId)
       const optics = paint ? cachedOptics(paint) : undefined
       if (!optics?.ok) return []
-      shares.push({ optics: asItMixes(optics.value, strengths.get(paintId)), parts: p, id: paintId })
+      shares.push({ optics: asItMixes(optics.value, strengths, paintId), parts: p, id: paintId })
     }
     const labs = mixtureColours(shares, waters, observations)
     return labs.ok ? labs.value : []

@@ -26,7 +26,7 @@ export const paintNextJob = job<PaintNextRequest, { done: number; of: number }, 
       if (!optics.ok) return []
       const { masstone, wash, tint } = paint
       const seen = { masstone: isSeen(masstone), wash: isSeen(wash), tint: isSeen(tint) }
-      return [{ id: paint.id, optics: asItMixes(optics.value, strengths.get(paint.id)), seen }]
+      return [{ id: paint.id, optics: asItMixes(optics.value, strengths, paint.id), seen }]
     }
     const paints = [...new Set(paintIds)].flatMap((id) => {
       const paint = paintJudged(reading, id)

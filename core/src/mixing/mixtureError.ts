@@ -7,7 +7,11 @@ import type { LabD65 } from '../units'
 import { mixSound, type Share } from './mixOptics'
 
 /** Optics that know how far to trust them, as `opticsOfPaint` gives them. */
-export type DoubtedOptics = Optics & { error?: FilmError }
+export type DoubtedOptics = Optics & {
+  error?: FilmError
+  /** How many times as far off mixtures of the collection's own notes were as was said; 1 where it is not said. */
+  calibration?: number
+}
 
 /** How far predictions lie from the truth, CIEDE2000: half of them within `median`, nineteen in twenty within `most`. */
 export interface Spread {
@@ -41,7 +45,27 @@ export function errorOfMixture(parts: readonly Share<DoubtedOptics>[], water: nu
   for (const { v } of waysOff(parts, water))
     for (let i = 0; i < 3; i += 1) for (let j = 0; j < 3; j += 1) covariance[i * 3 + j]! += v[i]! * v[j]!
   const even = evenError(parts, water)
-  return { ...spreadOf(covariance, even, lab), covariance: [...covariance] }
+  const { median, most } = spreadOf(covariance, even, lab)
+  const by = calibrationOf(parts)
+  return { median: by * median, most: by * most, covariance: [...covariance].map((c) => by * by * c) }
+}
+
+/** What own notes make of the error of a mixture: all of it where much is mixed, none for one paint, continuous between. */
+function calibrationOf(parts: readonly Share<DoubtedOptics>[]): number {
+  const own = oncePerFilm(parts)
+  const by = own.reduce((sum, { optics }) => sum + Math.log(optics.calibration ?? 1), 0) / Math.max(1, own.length)
+  return by === 0 ? 1 : Math.exp(by * Math.min(1, 4 * mixedness(own)))
+}
+
+/** How much is mixed, by what each part does: 0 for one paint, towards 1 for many that do the same. */
+function mixedness(own: readonly Share<DoubtedOptics>[]): number {
+  const shares = sharesOf(own)
+  return 1 - shares.reduce((sum, s) => sum + s * s, 0)
+}
+function sharesOf(own: readonly Share<DoubtedOptics>[]): number[] {
+  const does = own.map(({ optics, parts }) => parts * (optics.perPart ?? 1) * (0.2 + strengthOf(optics.K)))
+  const all = does.reduce((sum, d) => sum + d, 0) || 1
+  return does.map((d) => d / all)
 }
 
 /** One way in which a mixture may lie off, by one standard deviation. */
@@ -112,10 +136,8 @@ function shifted(optics: Optics, { K, S, thinning }: FilmShift, sign: number): O
 /** What is off whatever the direction, CIEDE2000 squared: what is not known of each paint, and the model itself in mixtures and washes. */
 export function evenError(parts: readonly Share<DoubtedOptics>[], water: number): number {
   const own = oncePerFilm(parts)
-  const does = own.map(({ optics, parts }) => parts * (optics.perPart ?? 1) * (0.2 + strengthOf(optics.K)))
-  const all = does.reduce((sum, d) => sum + d, 0) || 1
-  const shares = does.map((d) => d / all)
-  const mixing = 1 - shares.reduce((sum, s) => sum + s * s, 0)
+  const shares = sharesOf(own)
+  const mixing = mixedness(own)
   const t = Math.log1p(water) / Math.log1p(WASH_WATER)
   const open = own.reduce((sum, { optics }, i) => sum + (optics.error?.isThinned ? 0 : shares[i]!), 0)
   const thinning = open * (THINNING * Math.min(1, t)) ** 2 + (1 - open) * (THINNED * 4 * t * (1 - t)) ** 2

@@ -16,6 +16,12 @@ export interface Observation {
   wash?: LabD65
 }
 
+/** A mixture as it was seen. */
+export interface StrengthNote extends Observation {
+  /** A tint test: the paint first, then the white that it was mixed with. */
+  isTint?: boolean
+}
+
 /** Whether a note is made of numbers. */
 export const isSound = ({ paints, masstone, wash }: Observation): boolean =>
   paints.every((p) => p.parts >= 0 && Number.isFinite(p.parts)) &&

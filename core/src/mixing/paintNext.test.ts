@@ -10,10 +10,10 @@ import { randomFrom } from '../random'
 import { toTheEnd } from '../steps'
 import { labD65, type LabD65 } from '../units'
 import { mixSound } from './mixOptics'
-import type { Observation } from './observations'
+import type { Observation, StrengthNote } from './observations'
 import { candidatesOf, NEXT_BOXES, paintNext, type NextBox, type NextPaint, type NextQuestion } from './paintNext'
 import { predictMixture } from './predictMixture'
-import { asItMixes, learnStrengths, type StrengthNote } from './strengths'
+import { asItMixes, learnStrengths } from './strengths'
 
 const must = <T>(r: { ok: true; value: T } | { ok: false; error: { message: string } }): T => {
   if (!r.ok) throw new Error(r.error.message)
@@ -149,7 +149,7 @@ class Hidden {
     }
     const optics = new Map([...paints].map(([id, p]) => [id, opticsOf(p)]))
     const learned = learnStrengths(new Map([...optics, [WHITE.id, WHITE.optics]]), notes)
-    const mixes = (id: string) => asItMixes(optics.get(id)!, learned.get(id))
+    const mixes = (id: string) => asItMixes(optics.get(id)!, learned, id)
     let [sum, count] = [0, 0]
     this.ids.forEach((p, i) => {
       for (const q of [undefined, ...this.ids.slice(i + 1)])

@@ -8,7 +8,8 @@ import { colourDifference } from '../colour/difference'
 import { opticsOfPaint } from '../film/paintOptics'
 import type { Result } from '../result'
 import { predictMixture } from './predictMixture'
-import { asItMixes, learnStrengths, strengthInWords, strengthsIn, TINT_PARTS, type StrengthNote } from './strengths'
+import { asItMixes, learnStrengths, strengthInWords, strengthsIn, TINT_PARTS } from './strengths'
+import type { StrengthNote } from './observations'
 import { runs } from '../../../tests/setup/runs'
 
 function must<T>(r: Result<T>): T {
@@ -79,8 +80,8 @@ describe('what mixtures teach of strength', () => {
         const strengths = learnStrengths(KNOWN, [{ paints, masstone, wash }])
         const predicted = must(
           predictMixture([
-            { optics: asItMixes(blue, strengths.get('blue')), parts: 1 },
-            { optics: asItMixes(yellow, strengths.get('yellow')), parts: 10 },
+            { optics: asItMixes(blue, strengths, 'blue'), parts: 1 },
+            { optics: asItMixes(yellow, strengths, 'yellow'), parts: 10 },
           ]),
         )
         const truth = seen(factor, 1, 10).masstone

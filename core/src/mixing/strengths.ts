@@ -10,7 +10,8 @@ import { labOfSwatch } from '../film/swatch'
 import { counted } from '../units'
 import type { DoubtedOptics } from './mixtureError'
 import { mixOptics } from './mixOptics'
-import { observationOf, type Observation } from './observations'
+import { recalibration } from './recalibration'
+import { observationOf, type StrengthNote } from './observations'
 
 /** What tint tests and notes of real mixtures say of a paint's strength. */
 export interface LearnedStrength {
@@ -21,6 +22,12 @@ export interface LearnedStrength {
   /** Whether a tint test is among the evidence, and how many notes of mixtures are. */
   tested: boolean
   notes: number
+}
+
+/** What a collection's own notes teach: how strong paints are, by id, and how far its predictions lie off. */
+export type Learned = ReadonlyMap<string, LearnedStrength> & {
+  /** How many times as far off predictions of mixtures were as they said; 1 where little was noted. */
+  calibration?: number
 }
 
 /** The trade's tint test: one part of the paint in ten of titanium white. */
@@ -36,12 +43,6 @@ export const TINT_SD = 3
 const MOST = Math.log(6)
 /** Each paint in turn, the others as they stand; notes couple few paints, so a few rounds settle it. */
 const ROUNDS = 4
-
-/** A mixture as it was seen. */
-export interface StrengthNote extends Observation {
-  /** A tint test: the paint first, then the white that it was mixed with. */
-  isTint?: boolean
-}
 
 /**
  * How strong paints are, from mixtures that were really made: the factors on their parts that explain best what was
@@ -117,13 +118,13 @@ const standardWhite = () => {
 }
 
 /** What the collection's own tint tests and notes teach; the same answer for as long as none of what it rests on changes. */
-export const strengthsIn = derived((reading): ReadonlyMap<string, LearnedStrength> => {
+export const strengthsIn = derived((reading): Learned => {
   const notes: StrengthNote[] = recipesIn(reading).flatMap((r) => observationOf(r) ?? [])
   for (const { id, tint } of paintsJudged(reading)) {
     const seen = tint?.simulated ? undefined : labOfSwatch(tint)
     if (seen) notes.push({ paints: [{ id, parts: 1 }, tintWhite()], masstone: seen, isTint: true })
   }
-  const optics = new Map<string, Optics>()
+  const optics = new Map<string, DoubtedOptics>()
   if (notes.length) optics.set(WHITE_ID, standardWhite())
   for (const id of new Set(notes.flatMap((n) => n.paints.map((p) => p.id)))) {
     const paint = paintJudged(reading, id)
@@ -136,12 +137,16 @@ const tintWhite = () => ({ id: WHITE_ID, parts: TINT_PARTS })
 
 interface Remembered {
   key: string
-  optics: ReadonlyMap<string, Optics>
-  strengths: ReadonlyMap<string, LearnedStrength>
+  optics: ReadonlyMap<string, DoubtedOptics>
+  strengths: Learned
 }
 const last = new WeakMap<Collection, Remembered>()
 /** A changed name or price of a paint must not set the learning going again. */
-function remembered(collection: Collection, optics: ReadonlyMap<string, Optics>, notes: readonly StrengthNote[]) {
+function remembered(
+  collection: Collection,
+  optics: ReadonlyMap<string, DoubtedOptics>,
+  notes: readonly StrengthNote[],
+) {
   const key = JSON.stringify(notes)
   const known = last.get(collection)
   const isSame =
@@ -149,15 +154,18 @@ function remembered(collection: Collection, optics: ReadonlyMap<string, Optics>,
     known.optics.size === optics.size &&
     [...optics].every(([id, o]) => id === WHITE_ID || known.optics.get(id) === o)
   if (isSame) return known.strengths
-  const strengths = learnStrengths(optics, notes)
+  const strengths = Object.assign(new Map(learnStrengths(optics, notes)), { calibration: recalibration(optics, notes) })
   last.set(collection, { key, optics, strengths })
   return strengths
 }
 
-/** A paint's optics as it mixes: what was learned of its strength included. */
-export function asItMixes<O extends DoubtedOptics>(optics: O, learned: LearnedStrength | undefined): O {
-  if (!learned) return optics
-  const stronger = times(optics, learned.factor)
+/** A paint's optics as it mixes: what was learned of its strength, and of how far mixtures lie off, included. */
+export function asItMixes<O extends DoubtedOptics>(optics: O, known: Learned | undefined, id: string): O {
+  const calibration = known?.calibration ?? 1
+  const told = calibration === 1 ? optics : { ...optics, calibration }
+  const learned = known?.get(id)
+  if (!learned) return told
+  const stronger = times(told, learned.factor)
   const { error } = optics
   return error ? { ...stronger, error: { ...error, strength: Math.min(error.strength, learned.sd) } } : stronger
 }

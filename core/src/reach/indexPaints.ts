@@ -5,7 +5,7 @@ import { isUsable } from '../documents/item'
 import type { Paint } from '../documents/paint'
 import { plannedPaints } from '../documents/plan'
 import { cachedOptics } from '../film/cachedOptics'
-import { asItMixes, strengthsIn, type LearnedStrength } from '../mixing/strengths'
+import { asItMixes, strengthsIn, type Learned } from '../mixing/strengths'
 import { lastingOf, usualOf } from '../order'
 import { MOST_INDEXED, type IndexPaint } from './mixtureIndex'
 
@@ -23,7 +23,7 @@ export interface Indexed {
  */
 export function indexPaintsOf(
   paints: readonly Paint[],
-  strengths?: ReadonlyMap<string, LearnedStrength>,
+  strengths?: Learned,
   { planned = new Set(), isThere = () => true }: Weighing = {},
 ): Indexed {
   const indexed: Indexed = { paints: [], left: [], over: 0 }
@@ -35,7 +35,7 @@ export function indexPaintsOf(
       continue
     }
     const optics = cachedOptics(paint)
-    if (optics.ok) indexed.paints.push({ id: paint.id, optics: asItMixes(optics.value, strengths?.get(paint.id)) })
+    if (optics.ok) indexed.paints.push({ id: paint.id, optics: asItMixes(optics.value, strengths, paint.id) })
     else indexed.left.push({ id: paint.id, message: optics.error.message })
   }
   // in the order of the list, so that a plan that changes leaves the index of the others as it was

@@ -9,7 +9,7 @@ import { farthest, mixturesWith } from '../mixing/apart'
 import { mixOptics } from '../mixing/mixOptics'
 import type { Observation } from '../mixing/observations'
 import { predictMixture } from '../mixing/predictMixture'
-import { asItMixes, type LearnedStrength } from '../mixing/strengths'
+import { asItMixes, type Learned } from '../mixing/strengths'
 import { traitsOfMixture, traitsOfPaint, type Traits, unlikeOf } from '../mixing/unlike'
 import { lightfastnessAtBest, propertiesOf } from '../paints/properties'
 import { pricePerMillilitre } from '../paints/reading/price'
@@ -30,7 +30,7 @@ export interface StandInContext {
   /** Everything owned. */
   owned: readonly Paint[]
   itemsOf: (paintId: string) => readonly Item[]
-  strengths?: ReadonlyMap<string, LearnedStrength>
+  strengths?: Learned
   /** What real mixtures looked like. */
   observations?: readonly Observation[]
   /** Paints that are to be spared, by the brief. */
@@ -70,7 +70,7 @@ export class Judge {
     readonly musts: readonly Must[] = [],
   ) {
     this.#here = new Set(context.palette.map((p) => p.id))
-    const own = sought.optics && asItMixes(sought.optics, context.strengths?.get(sought.paint?.id ?? ''))
+    const own = sought.optics && asItMixes(sought.optics, context.strengths, sought.paint?.id ?? '')
     const partners = context.palette.flatMap((paint) => {
       const optics = this.opticsOf(paint)
       return optics && paint.id !== sought.paint?.id ? [{ id: paint.id, optics }] : []
@@ -88,7 +88,7 @@ export class Judge {
   /** What a paint does to light as it mixes here; undefined where it cannot be predicted. */
   opticsOf(paint: Paint): PaintOptics | undefined {
     const known = cachedOptics(paint)
-    return known.ok ? asItMixes(known.value, this.context.strengths?.get(paint.id)) : undefined
+    return known.ok ? asItMixes(known.value, this.context.strengths, paint.id) : undefined
   }
   /** Whether a mixture is of paints that lie in the palette. */
   kindOf = (paintIds: readonly string[]): StandInKind =>

@@ -3,7 +3,7 @@ import type { Paint } from '../../documents/paint'
 import type { Palette } from '../../documents/palette'
 import { cachedOptics } from '../../film/cachedOptics'
 import type { Optics } from '../../film/optics'
-import { asItMixes, type LearnedStrength } from '../../mixing/strengths'
+import { asItMixes, type Learned } from '../../mixing/strengths'
 import type { Supply } from '../../order'
 import { DEFAULT_TARGETS, NEAR_ENOUGH, tableOf, targetsOf } from '../../reach/choices'
 import { heldIndex } from '../../reach/heldIndexes'
@@ -35,7 +35,7 @@ export interface AssessQuestion {
   /** The collection: what is owned, and so what may come in. */
   paints: readonly Paint[]
   /** What tint tests and notes teach, by paint. */
-  strengths?: ReadonlyMap<string, LearnedStrength>
+  strengths?: Learned
   /** The paints as an index takes them, where that is known already. */
   indexed?: () => Indexed
   /** Builds the indexes of the whole collection on the way where they are not at hand, instead of naming them as needed. */
@@ -158,7 +158,7 @@ export function* assessPalette(question: AssessQuestion): Generator<AssessProgre
   const withMore = (more: readonly Paint[]) => {
     const films = more.flatMap((paint) => {
       const optics = cachedOptics(paint)
-      return optics.ok ? [{ paint, optics: asItMixes(optics.value, strengths?.get(paint.id)) }] : []
+      return optics.ok ? [{ paint, optics: asItMixes(optics.value, strengths, paint.id) }] : []
     })
     return films.length === more.length ? cleanestOf([...ordered, ...films]) : undefined
   }

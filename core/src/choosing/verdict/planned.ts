@@ -3,7 +3,7 @@ import type { Palette } from '../../documents/palette'
 import { planAt } from '../../documents/plan'
 import { cachedOptics } from '../../film/cachedOptics'
 import type { Optics } from '../../film/optics'
-import { asItMixes, type LearnedStrength } from '../../mixing/strengths'
+import { asItMixes, type Learned } from '../../mixing/strengths'
 
 /** A paint of a palette that predictions can be made with. */
 export interface Usable {
@@ -22,11 +22,7 @@ export interface Sorted {
 }
 
 /** What is planned in a palette, sorted into what can be reckoned with and what cannot. */
-export function plannedIn(
-  palette: Palette,
-  paintOf: (id: string) => Paint | undefined,
-  strengths?: ReadonlyMap<string, LearnedStrength>,
-): Sorted {
+export function plannedIn(palette: Palette, paintOf: (id: string) => Paint | undefined, strengths?: Learned): Sorted {
   const sorted: Sorted = { usable: [], left: [], places: [] }
   const seen = new Set<string>()
   for (const { id: placeId } of palette.holder.places) {
@@ -37,7 +33,7 @@ export function plannedIn(
     seen.add(paint.id)
     const optics = cachedOptics(paint)
     if (optics.ok)
-      sorted.usable.push({ id: paint.id, paint, placeId, optics: asItMixes(optics.value, strengths?.get(paint.id)) })
+      sorted.usable.push({ id: paint.id, paint, placeId, optics: asItMixes(optics.value, strengths, paint.id) })
     else sorted.left.push({ paintId: paint.id, message: optics.error.message })
   }
   return sorted

@@ -1,14 +1,14 @@
 import { cachedOptics } from '../../film/cachedOptics'
 import type { OpticalPaint } from '../../film/swatch'
 import { ok, type Result } from '../../result'
-import { asItMixes, type LearnedStrength } from '../strengths'
+import { asItMixes, type Learned } from '../strengths'
 import { searchRecipes } from './findRecipes'
 import type { RecipePaint, RecipeProgress, RecipeQuestion, Recipes } from './question'
 
 export interface PaintsQuestion extends Omit<RecipeQuestion, 'paints'> {
   paints: readonly { id: string; paint: OpticalPaint }[]
   /** What was learned of the strength of some of them, by id. */
-  strengths?: ReadonlyMap<string, LearnedStrength>
+  strengths?: Learned
 }
 export interface PaintRecipes extends Recipes {
   /** Paints that cannot take part, with the reason. */
@@ -25,7 +25,7 @@ export function* recipesFromPaints({
   const left: PaintRecipes['left'] = []
   for (const [i, { id, paint }] of paints.entries()) {
     const optics = cachedOptics(paint)
-    if (optics.ok) able.push({ id, optics: asItMixes(optics.value, strengths?.get(id)) })
+    if (optics.ok) able.push({ id, optics: asItMixes(optics.value, strengths, id) })
     else left.push({ id, message: optics.error.message })
     yield { done: i, of: paints.length * 2, best: [] }
   }

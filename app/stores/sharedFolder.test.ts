@@ -14,6 +14,7 @@ import { collectionBlob } from './collectionBlob'
 import { FakeFolder } from './devices.fixture'
 import { useExchange } from './exchange'
 import { useKeeper } from './keeper'
+import { useNotices } from './notices'
 import { useSharedFolder } from './sharedFolder'
 import { useUndo } from './undo'
 
@@ -66,6 +67,31 @@ describe('a shared folder', () => {
     expect(useUndo().undoLabel).toBe('brought together with the tablet')
     useUndo().undo()
     expect([...useCollection().core.table('paints').keys()]).toEqual(['a'])
+  })
+
+  it('an event that comes with its corrections is one step back, without a word of what was changed elsewhere', async () => {
+    const event = { kind: 'measure' as const, day: '2026-05-01', itemId: 't1', millilitres: 5 }
+    const stamp = (n: number) => ({ id: `e${n}`, v: 2 as const, recorded: `2026-05-01T10:00:0${n}.000Z` })
+    const correct = (n: number, corrects: string, becomes: typeof event | null) =>
+      ({ ...stamp(n), type: 'correction', corrects, becomes }) as const
+    other.collection.apply({
+      diff: [],
+      journal: [
+        { ...stamp(1), type: 'event', event },
+        correct(2, 'e1', { ...event, millilitres: 4 }),
+        { ...stamp(3), type: 'event', event },
+        correct(4, 'e3', null),
+      ],
+    })
+    await otherWrites()
+    await shared().choose()
+    const left = () => useCollection().core.ledger.account('t1').measured?.millilitres
+    expect(left()).toBe(4)
+    useUndo().undo()
+    expect(left()).toBeUndefined()
+    expect(useNotices().list.filter((n) => n.tone === 'trouble')).toEqual([])
+    useUndo().redo()
+    expect(left()).toBe(4)
   })
 
   it('writes only where something is new, and never the other’s file', async () => {

@@ -5,6 +5,7 @@ import {
   type CorrectionEntry,
   type Diff,
   type EditableKind,
+  type Event,
   type JournalEntry,
 } from '@juxtachrome/core/documents'
 import { checkWrite, patchesOf, takeBack, type WriteSet } from '@juxtachrome/core/collection'
@@ -43,14 +44,14 @@ export const useUndo = defineStore('undo', () => {
    */
   function commit(label: string, diff: Diff, journal: readonly JournalEntry[] = []): Result<void> {
     if (diff.length === 0 && journal.length === 0) return ok(undefined)
-    const events = eventChanges(journal)
+    const stood = standingOf(journal)
     const applied = collection.core.apply({ diff, journal })
     if (!applied.ok) {
       notices.trouble(applied.error.message)
       return applied
     }
     keeper.keep(applied.value.write)
-    push(label, applied.value.write, events)
+    push(label, applied.value.write, changesSince(stood))
     return ok(undefined)
   }
 
@@ -65,9 +66,9 @@ export const useUndo = defineStore('undo', () => {
       if (how.signal?.aborted) return STOPPED
     }
     const all = { diff: checked, journal: write.journal }
-    const events = eventChanges(write.journal)
+    const stood = standingOf(write.journal)
     const kept = await keeper.keepAll(all, how)
-    if (kept.ok) push(label, all, events)
+    if (kept.ok) push(label, all, changesSince(stood))
     return kept
   }
 
@@ -78,13 +79,19 @@ export const useUndo = defineStore('undo', () => {
 
   const standing = (entryId: string) => collection.core.ledger.journal.get(entryId)?.event ?? null
 
-  function eventChanges(journal: readonly JournalEntry[]): EventChange[] {
-    return journal.map((entry) =>
-      entry.type === 'event'
-        ? { entryId: entry.id, before: null, after: entry.event }
-        : { entryId: entry.corrects, before: standing(entry.corrects), after: entry.becomes },
+  /** The events that entries are about, as they stand; what comes from another device may bring one with its corrections. */
+  const standingOf = (journal: readonly JournalEntry[]): Map<string, Event | null> =>
+    new Map(
+      journal.map((entry) => {
+        const id = entry.type === 'event' ? entry.id : entry.corrects
+        return [id, standing(id)] as const
+      }),
     )
-  }
+
+  const changesSince = (stood: ReadonlyMap<string, Event | null>): EventChange[] =>
+    [...stood]
+      .map(([entryId, before]) => ({ entryId, before, after: standing(entryId) }))
+      .filter(({ before, after }) => !same(before, after))
 
   /** Corrections that take events back; those that were corrected elsewhere since are left. */
   function corrections(events: readonly EventChange[], reason: 'undo' | 'redo') {
@@ -105,7 +112,7 @@ export const useUndo = defineStore('undo', () => {
     const now = (kind: EditableKind, id: string) => collection.core.get(kind, id)
     const documents = takeBack(command.patches, now)
     const { entries, kept } = corrections(command.events, reason)
-    const events = eventChanges(entries)
+    const stood = standingOf(entries)
     const applied = collection.core.apply({ diff: documents.diff, journal: entries })
     if (!applied.ok) {
       notices.trouble(applied.error.message)
@@ -113,7 +120,7 @@ export const useUndo = defineStore('undo', () => {
     }
     const { write } = applied.value
     if (write.diff.length || write.journal.length) keeper.keep(write)
-    const inverse = { label: command.label, patches: patchesOf(write.diff), events }
+    const inverse = { label: command.label, patches: patchesOf(write.diff), events: changesSince(stood) }
     return { inverse, kept: documents.kept.length + kept }
   }
 

@@ -77,9 +77,13 @@ export const useExchange = defineStore('exchange', () => {
       LOCK,
     )
 
-  /** Notes what was changed here since it last looked. */
+  /**
+   * Notes what was changed here since it last looked. A window that has not heard of another's write would take what it
+   * still shows for a change of its own.
+   */
   async function noteNow(state: DeviceState): Promise<void> {
     await keeper.flush()
+    await keeper.look()
     state.known = await inTurns(noteChanges(state.known, collection.core))
   }
 
@@ -185,7 +189,8 @@ const metNow = (partners: readonly Partner[], device: Device): Partner[] => [
 
 /** After everything was replaced the device begins a new life: what it wrote before is nobody's wish any more. */
 function inThisEra(state: DeviceState, era: string): DeviceState {
-  if (state.era === era) return state
+  // where nothing could be opened, nothing is known of its era either
+  if (state.era === era || era === '') return state
   // a folder would at once bring back what was wiped
   const { device, partners } = state
   return { device, partners, era, known: newLife(nanoid(12)), tangles: [] }

@@ -161,6 +161,48 @@ describe('a shared folder', () => {
     expect([...useCollection().core.table('paints').keys()]).toEqual(['b'])
   })
 
+  it('goes on when something was added as a whole, with what it knew', async () => {
+    write(paint('a'))
+    await otherWrites()
+    await shared().choose()
+    const life = async () => useExchange().withState(async (state) => state.known.life)
+    const [before, { era }] = [await life(), useKeeper()]
+    const { documents } = new Collection().contents()
+    await useKeeper().putAll({ documents: { ...documents, paints: [paint('demo')] }, unreadable: [] }, 'add')
+    await useExchange().goOn(era)
+    await shared().resume()
+    expect(await life()).toBe(before)
+    expect(shared().folder).toBeDefined()
+    await useKeeper().wipe()
+    expect(await life()).not.toBe(before)
+  })
+
+  it('takes nothing that another window wrote, and that it has not heard of, for its own change', async () => {
+    const disk = new Database(`windows-${Math.random()}`)
+    useKeeper().useStorage(new CollectionStorage(disk))
+    await useKeeper().open()
+    write(paint('a', { note: 'old' }))
+    await useKeeper().flush()
+    const first = await useExchange().stampsNow()
+    // the other window writes, notes it, and dies before it could tell
+    const other = new CollectionStorage(new Database(disk.name))
+    await other.open({ closed: () => undefined })
+    const old = useCollection().paint('a')!
+    await other.write({ diff: [updated('paints', old, { ...old, note: 'new' })], journal: [] })
+    await useExchange().withState(async (state) => {
+      const elsewhere = new Collection({
+        documents: { ...new Collection().contents().documents, paints: [{ ...old, note: 'new' }] },
+        unreadable: [],
+      })
+      state.known = toTheEnd(noteChanges(state.known, elsewhere))
+    })
+    const second = await useExchange().stampsNow()
+    const third = await useExchange().stampsNow()
+    expect(Object.values(second!.seen)[0]).toBe(Object.values(first!.seen)[0]! + 1)
+    expect(third).toEqual(second)
+    expect(useCollection().paint('a')?.note).toBe('new')
+  })
+
   it('asks the browser again only by a press', async () => {
     write(paint('a'))
     await shared().choose()

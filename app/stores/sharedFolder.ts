@@ -61,6 +61,12 @@ export const useSharedFolder = defineStore('sharedFolder', () => {
     await step('asked')
   }
 
+  /** Goes on with the folder where something was merely added as a whole. */
+  async function resume(): Promise<void> {
+    folder.value = await exchange.withState(async (known) => known.folder)
+    await step()
+  }
+
   async function forget(): Promise<void> {
     await exchange.withState(async (known) => void delete known.folder)
     stopped()
@@ -138,6 +144,7 @@ export const useSharedFolder = defineStore('sharedFolder', () => {
     canChoose: canChooseFolder(),
     begin,
     choose,
+    resume,
     forget,
     stepNow: () => step('asked'),
   }

@@ -11,6 +11,7 @@ import { useCollection } from '~/stores/collection'
 import { BringTogether } from '~/features/devices'
 import { useExchange } from '~/stores/exchange'
 import { useKeeper } from '~/stores/keeper'
+import { useSharedFolder } from '~/stores/sharedFolder'
 import { useNotices } from '~/stores/notices'
 import FileButton from '~/shared/ui/FileButton.vue'
 import { useRestorePoint } from './useRestorePoint'
@@ -19,6 +20,7 @@ import Refusal from '~/shared/ui/Refusal.vue'
 const collection = useCollection()
 const keeper = useKeeper()
 const exchange = useExchange()
+const shared = useSharedFolder()
 const notices = useNotices()
 const { ask } = useAsk()
 const { mayGoOn, STAYS } = useRestorePoint()
@@ -81,7 +83,7 @@ async function put(how: 'replace' | 'add') {
   if (!done.ok) trouble.value = `${done.error.message} Nothing was changed.`
   else {
     await keeper.markStarted()
-    await (how === 'add' ? exchange.goOn(era) : exchange.beginAs(incoming))
+    await (how === 'add' ? exchange.goOn(era).then(shared.resume) : exchange.beginAs(incoming))
     notices.say(`${name.value} is in.`)
     close()
   }

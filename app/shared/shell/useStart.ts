@@ -4,6 +4,7 @@ import { replacedInWords, wouldReplace, type Contents } from '@juxtachrome/core/
 import { useCollection } from '~/stores/collection'
 import { useCopies } from '~/stores/copies'
 import { useExchange } from '~/stores/exchange'
+import { useSharedFolder } from '~/stores/sharedFolder'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
@@ -48,7 +49,7 @@ export function useStart() {
     if (demo.ok) await useCopies().pointBefore('adding the demo')
     const { era } = keeper
     const put = demo.ok ? await keeper.putAll(demo.value, 'add') : demo
-    if (put.ok) await Promise.all([keeper.markStarted(), useExchange().goOn(era)])
+    if (put.ok) await Promise.all([keeper.markStarted(), useExchange().goOn(era).then(useSharedFolder().resume)])
     else notices.trouble(put.error.message)
     return put.ok
   }

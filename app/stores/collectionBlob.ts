@@ -30,10 +30,7 @@ export async function collectionBlob(
   const left: Pick<Unreadable, 'kind' | 'raw'>[] = [...unreadable]
   const of = KIND_NAMES.reduce((n, kind) => n + documents[kind].length, 0) || 1
   let done = 0
-  let piece = headPiece(
-    written.toISOString(),
-    stamps && { device: stamps.device, life: stamps.life, seen: stamps.seen },
-  )
+  let piece = headPiece(written.toISOString(), stamps)
   const turns = new Turns()
   /** Lets others have their turn where it is time; false when it was cancelled. */
   async function goOn(): Promise<boolean> {

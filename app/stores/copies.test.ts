@@ -8,55 +8,21 @@ import { CollectionStorage } from '~/storage/storage'
 import { paint } from '../../core/src/documents/documents.fixture'
 import { useCollection } from './collection'
 import { useCopies } from './copies'
+import { FakeFolder } from './folder.fixture'
 import { useKeeper } from './keeper'
 import { useUndo } from './undo'
 
-/** What lies in the folder, by name. */
-const files = new Map<string, Blob>()
-let permission: PermissionState = 'granted'
-let isFull = false
-
-/** A folder as the browser hands it out, in memory. */
-class FakeFolder {
-  readonly name = 'Studio'
-  async queryPermission() {
-    return permission
-  }
-  async requestPermission() {
-    return (permission = 'granted')
-  }
-  async getFileHandle(name: string, options?: { create: boolean }) {
-    if (!files.has(name) && !options?.create) throw new DOMException('No such file', 'NotFoundError')
-    return {
-      getFile: async () => files.get(name)!,
-      createWritable: async () => {
-        let held: Blob
-        return {
-          write: async (data: Blob) => {
-            if (isFull) throw new DOMException('The disk is full', 'QuotaExceededError')
-            held = data
-          },
-          close: async () => void files.set(name, held),
-        }
-      },
-    }
-  }
-  async *entries() {
-    for (const name of files.keys()) yield [name, { kind: 'file' }] as const
-  }
-  async removeEntry(name: string) {
-    files.delete(name)
-  }
-}
+let folder: FakeFolder
+/** What lies in it, by name. */
+let files: Map<string, File>
 
 let count = 0
 beforeEach(async () => {
   vi.useFakeTimers({ toFake: ['Date', 'setTimeout', 'clearTimeout'], shouldAdvanceTime: true })
   vi.setSystemTime('2026-11-30T09:00:00')
-  files.clear()
-  permission = 'granted'
-  isFull = false
-  vi.stubGlobal('showDirectoryPicker', async () => new FakeFolder())
+  folder = new FakeFolder()
+  files = folder.files
+  vi.stubGlobal('showDirectoryPicker', async () => folder)
   setActivePinia(createPinia())
   useKeeper().useStorage(new CollectionStorage(new Database(`copies-${(count += 1)}`)))
   await useKeeper().open()
@@ -127,7 +93,7 @@ describe('copies that make themselves', () => {
     await set('a', 'Kelp')
     await useCopies().begin()
     await useCopies().choose()
-    permission = 'prompt'
+    folder.permission = 'prompt'
     vi.setSystemTime('2026-12-01T09:00:00')
     await set('a', 'Dulse')
     await vi.advanceTimersByTimeAsync(40_000)
@@ -136,7 +102,7 @@ describe('copies that make themselves', () => {
     // a press asks
     await useCopies().copyNow()
     expect(useCopies().copying).toBe('ready')
-    isFull = true
+    folder.isFull = true
     await useCopies().copyNow()
     expect([useCopies().copying, useCopies().trouble]).toEqual(['failed', expect.stringContaining('The disk is full')])
     // what was there is whole

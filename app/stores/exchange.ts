@@ -1,18 +1,17 @@
-import type { Contents } from '@juxtachrome/core/collection'
 import {
   asEdited,
   beganFrom,
   meet,
   newLife,
   noteChanges,
+  questionKey,
+  questionsOf,
   settleMeeting,
   stampsOf,
   tanglesOf,
   type Choose,
   type Device,
-  type JoinedDocument,
   type Meeting,
-  type Part,
   type Stamps,
 } from '@juxtachrome/core/exchange'
 import type { CollectionFile } from '@juxtachrome/core/formats'
@@ -21,33 +20,16 @@ import { nanoid } from 'nanoid'
 import { defineStore } from 'pinia'
 import { shallowRef } from 'vue'
 import { keepDevice, readDevice, type DeviceState, type Partner } from '~/storage/devices'
+import type { Folder } from '~/storage/folder'
 import { withLock } from '~/storage/locks'
 import type { LongWork } from '~/storage/longWork'
+import type { Progress } from '~/storage/reading'
 import { useCollection } from './collection'
 import { useKeeper } from './keeper'
 import { inTurns } from './turns'
 import { useUndo } from './undo'
 
 export type { Partner }
-
-/** One thing to choose: a part that both wrote, or a document that one removed while the other edited it. */
-export interface Question {
-  key: string
-  document: JoinedDocument
-  part?: Part
-}
-
-export const questionKey = ({ kind, id }: JoinedDocument, part = ''): string => `${kind}/${id}${part}`
-
-/** Everything that somebody has to choose before two are brought together. */
-export const questionsOf = ({ documents }: Meeting): Question[] =>
-  documents.flatMap((document): Question[] => {
-    if (document.fate === 'removed here' || document.fate === 'removed there')
-      return [{ key: questionKey(document), document }]
-    return [...document.parts].flatMap(([part, joined]) =>
-      joined.is === 'open' ? [{ key: questionKey(document, part), document, part }] : [],
-    )
-  })
 
 export type Choices = ReadonlyMap<string, 'here' | 'there'>
 const LOCK = 'juxtachrome-devices'
@@ -61,17 +43,23 @@ export const useExchange = defineStore('exchange', () => {
   const partners = shallowRef<readonly Partner[]>([])
   const tangles = shallowRef<DeviceState['tangles']>([])
 
+  const folder = shallowRef<Folder>()
+
   /** Works on what the device knows, one window at a time; what it makes of it is kept. */
   const withState = <T>(work: (state: DeviceState) => Promise<T>): Promise<T> =>
     withLock(
       'exclusive',
       async () => {
-        const state = inThisEra((await readDevice()) ?? aNewDevice(), keeper.era)
+        const stored = await readDevice()
+        const state = { ...inThisEra(stored ?? aNewDevice(), keeper.era) }
         const done = await work(state)
-        await keepDevice(state)
+        if (!isAsStored(state, stored)) await keepDevice(state)
         device.value = state.device
         partners.value = state.partners
         tangles.value = state.tangles
+        // a handle that is at hand stays: what is read off the disk each time is another
+        if (!state.folder || state.folder !== stored?.folder) folder.value = state.folder
+        else folder.value ??= state.folder
         return done
       },
       LOCK,
@@ -136,25 +124,26 @@ export const useExchange = defineStore('exchange', () => {
     })
   }
 
-  /** This device begins as a copy of another: what that one knew it knows, too. */
-  async function beginAs({ documents, stamps }: Contents & { stamps?: Stamps }): Promise<void> {
-    await withState(async (state) => {
-      if (!stamps || stamps.device.id === state.device.id) return
-      state.known = beganFrom(state.known.life, stamps, documents)
-      state.partners = metNow(state.partners, stamps.device)
-    })
-  }
-
-  /** Something was added as a whole: it is a change like others, and no new life. */
-  const goOn = (era: string) =>
+  /**
+   * Puts a file in place of everything, or beside it. What is added is a change like others; in place of everything the
+   * device begins a new life, as a copy of the other device where the file is of one: what that one knew it knows, too.
+   * Errors: those of `putAll` of the keeper.
+   */
+  const putAll = (file: CollectionFile, how: 'replace' | 'add', progress?: Progress): Promise<Result<void>> =>
     withLock(
       'exclusive',
       async () => {
-        const state = await readDevice()
-        if (state?.era === era) await keepDevice({ ...state, era: keeper.era })
+        const before = keeper.era
+        const put = await keeper.putAll(file, how, progress)
+        const state = put.ok ? await readDevice() : undefined
+        if (how === 'add' && state?.era === before) await keepDevice({ ...state, era: keeper.era })
+        return put
       },
       LOCK,
-    )
+    ).then(async (put) => {
+      if (put.ok) await withState(async (state) => void (how === 'replace' && beginAs(state, file)))
+      return put
+    })
 
   const begin = () => withState(async () => undefined)
   const rename = (name: string) =>
@@ -166,7 +155,7 @@ export const useExchange = defineStore('exchange', () => {
       state.tangles = []
     })
 
-  return { device, partners, tangles, begin, rename, seenTo, stampsNow, meetFile, bring, beginAs, goOn, withState }
+  return { device, partners, tangles, folder, begin, rename, seenTo, stampsNow, meetFile, bring, putAll, withState }
 })
 
 const MORE = fail('more-to-choose', 'Something more was changed on both sides meanwhile. Look at it again.')
@@ -181,6 +170,25 @@ function refusalOf({ unreadable }: CollectionFile): Result<never> | undefined {
       )
     : undefined
 }
+
+function beginAs(state: DeviceState, { documents, stamps }: CollectionFile): void {
+  if (!stamps || stamps.device.id === state.device.id) return
+  state.known = beganFrom(state.known.life, stamps, documents)
+  state.partners = metNow(state.partners, stamps.device)
+}
+
+/** Whether nothing is to be written: what is changed is another object. */
+const isAsStored = (state: DeviceState, stored: DeviceState | undefined): boolean =>
+  stored !== undefined && KEPT.every((field) => state[field] === stored[field])
+const KEPT = [
+  'device',
+  'era',
+  'known',
+  'partners',
+  'tangles',
+  'folder',
+  'read',
+] as const satisfies (keyof DeviceState)[]
 
 const metNow = (partners: readonly Partner[], device: Device): Partner[] => [
   ...partners.filter((p) => p.id !== device.id),

@@ -11,7 +11,7 @@ import { paint } from '../../core/src/documents/documents.fixture'
 import { toTheEnd } from '../../core/src/steps'
 import { useCollection } from './collection'
 import { collectionBlob } from './collectionBlob'
-import { FakeFolder } from './devices.fixture'
+import { FakeFolder } from './folder.fixture'
 import { useExchange } from './exchange'
 import { useKeeper } from './keeper'
 import { useNotices } from './notices'
@@ -166,11 +166,9 @@ describe('a shared folder', () => {
     await otherWrites()
     await shared().choose()
     const life = async () => useExchange().withState(async (state) => state.known.life)
-    const [before, { era }] = [await life(), useKeeper()]
+    const before = await life()
     const { documents } = new Collection().contents()
-    await useKeeper().putAll({ documents: { ...documents, paints: [paint('demo')] }, unreadable: [] }, 'add')
-    await useExchange().goOn(era)
-    await shared().resume()
+    await useExchange().putAll({ documents: { ...documents, paints: [paint('demo')] }, unreadable: [] }, 'add')
     expect(await life()).toBe(before)
     expect(shared().folder).toBeDefined()
     await useKeeper().wipe()

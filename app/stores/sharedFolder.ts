@@ -3,13 +3,13 @@ import { deviceFileName, deviceOfFile } from '@juxtachrome/core/formats'
 import { ok, type Result } from '@juxtachrome/core/result'
 import { useDebounceFn, useIntervalFn } from '@vueuse/core'
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { readDevice } from '~/storage/devices'
 import { canChooseFolder, chooseFolder, fileIn, mayWrite, namesIn, writeInto, type Folder } from '~/storage/folder'
 import { withLock } from '~/storage/locks'
 import { useCollection } from './collection'
 import { collectionBlob } from './collectionBlob'
-import { questionsOf, useExchange } from './exchange'
+import { useExchange } from './exchange'
 import { useKeeper } from './keeper'
 
 /** How often others' files are looked for while the window is seen, and how long changes rest before they go out, ms. */
@@ -29,7 +29,6 @@ export const useSharedFolder = defineStore('sharedFolder', () => {
   const keeper = useKeeper()
   const collection = useCollection()
   const exchange = useExchange()
-  const folder = shallowRef<Folder>()
   const state = ref<InStep>('no folder')
   const trouble = ref('')
   /** The file of another device that has something to choose. */
@@ -42,9 +41,11 @@ export const useSharedFolder = defineStore('sharedFolder', () => {
   async function begin(how: Read): Promise<void> {
     read = how
     await exchange.begin()
-    folder.value = (await readDevice())?.folder
     collection.core.subscribe(() => void soon())
-    keeper.onReplaced(() => void stopped())
+    watch(
+      () => keeper.era,
+      () => void step(),
+    )
     if (typeof document !== 'undefined') document.addEventListener('visibilitychange', () => void look())
     useIntervalFn(() => void look(), LOOK)
     await step()
@@ -55,16 +56,9 @@ export const useSharedFolder = defineStore('sharedFolder', () => {
   async function choose(): Promise<void> {
     const chosen = await chooseFolder()
     if (!chosen) return
-    folder.value = chosen
     await exchange.withState(async (known) => void Object.assign(known, { folder: chosen, read: {} }))
     wrote = ''
     await step('asked')
-  }
-
-  /** Goes on with the folder where something was merely added as a whole. */
-  async function resume(): Promise<void> {
-    folder.value = await exchange.withState(async (known) => known.folder)
-    await step()
   }
 
   async function forget(): Promise<void> {
@@ -72,20 +66,23 @@ export const useSharedFolder = defineStore('sharedFolder', () => {
     stopped()
   }
   function stopped(): void {
-    folder.value = waiting.value = undefined
+    waiting.value = undefined
     state.value = 'no folder'
     trouble.value = wrote = ''
   }
 
   /** Takes in what others wrote and writes what is here, where either is new. Asked by a press it asks the browser for leave. */
   async function step(how: 'by itself' | 'asked' = 'by itself'): Promise<void> {
-    const shared = folder.value
-    if (!shared || state.value === 'working' || !keeper.isLoaded) return
+    if (!exchange.folder || state.value === 'working' || !keeper.isLoaded) return
+    // after a wipe it has none
+    await exchange.begin()
+    const shared = exchange.folder
+    if (!shared) return stopped()
     if (!(await mayWrite(shared, how === 'asked'))) return void (state.value = 'asks')
     state.value = 'working'
     waiting.value = undefined
     const done = await withLock('exclusive', () => keepInStep(shared), 'juxtachrome-shared-folder')
-    if (folder.value !== shared) return
+    if (!exchange.folder) return stopped()
     trouble.value = done.ok ? '' : done.error.message
     state.value = !done.ok ? 'failed' : waiting.value ? 'to choose' : 'ready'
   }
@@ -111,14 +108,12 @@ export const useSharedFolder = defineStore('sharedFolder', () => {
     const content = await read!(file.value)
     // half of it may be on its way: it is looked at again
     if (!content.ok) return content.error.code === 'from-newer-version' ? content : ok(undefined)
-    const met = await exchange.meetFile(content.value)
-    if (!met.ok) return met
-    if (questionsOf(met.value).length) {
+    const other = content.value.stamps?.device.name ?? 'another device'
+    const brought = await exchange.bring(`brought together with ${other}`, content.value)
+    if (!brought.ok && brought.error.code === 'more-to-choose') {
       waiting.value = content.value
       return ok(undefined)
     }
-    const other = content.value.stamps?.device.name ?? 'another device'
-    const brought = await exchange.bring(`brought together with ${other}`, content.value)
     if (!brought.ok) return brought
     await exchange.withState(async (known) => void (known.read = { ...known.read, [name]: stamp }))
     return ok(undefined)
@@ -140,11 +135,10 @@ export const useSharedFolder = defineStore('sharedFolder', () => {
     state,
     trouble,
     waiting,
-    folder: computed(() => folder.value?.name),
+    folder: computed(() => exchange.folder?.name),
     canChoose: canChooseFolder(),
     begin,
     choose,
-    resume,
     forget,
     stepNow: () => step('asked'),
   }

@@ -1,12 +1,10 @@
 import { afterEach, describe, expect, it } from 'vitest'
 import { App, Key } from './app'
+import { chooserOf } from './chooser'
 
 let app: App
 afterEach(() => app?.close())
 
-/** A folder as a person would choose one, in the origin's own file system; a headless browser shows no chooser. */
-const CHOOSER = `
-  window.showDirectoryPicker = async () => (await navigator.storage.getDirectory()).getDirectoryHandle('Studio', { create: true })`
 async function opened(script: string, path = '/data'): Promise<App> {
   const own = await App.open(path)
   await own.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: script })
@@ -16,7 +14,7 @@ async function opened(script: string, path = '/data'): Promise<App> {
 
 describe('copies in a folder', () => {
   it('make themselves once it was chosen; a palette alone is taken back from one, then everything', async () => {
-    app = await opened(CHOOSER)
+    app = await opened(chooserOf('Studio'))
     await app.click('Choose a folder …')
     await app.says('a copy is written into Studio')
     await app.says('In the folder')

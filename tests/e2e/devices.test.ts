@@ -3,10 +3,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { afterAll, beforeAll, describe, expect, it } from 'vitest'
 import { App, Key } from './app'
-
-/** A folder in each browser's own file system; what a service would carry between them, the test carries. */
-const CHOOSER = `
-  window.showDirectoryPicker = async () => (await navigator.storage.getDirectory()).getDirectoryHandle('Shared', { create: true })`
+import { chooserOf } from './chooser'
 
 let laptop: App
 let phone: App
@@ -16,7 +13,7 @@ beforeAll(async () => {
   laptop = await App.open('/data')
   phone = await App.open('/data', { empty: true, width: 390, height: 844, touch: true })
   for (const app of [laptop, phone]) {
-    await app.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: CHOOSER })
+    await app.driver.sendDevToolsCommand('Page.addScriptToEvaluateOnNewDocument', { source: chooserOf('Shared') })
     await app.reload()
   }
 })
@@ -45,7 +42,7 @@ async function chooseFile(app: App, path: string): Promise<void> {
   await app.visit('/data')
   await app.upload(0, path)
 }
-/** The files that one device wrote go over to the other. */
+/** The files that one device wrote go over to the other: what a service would carry between them, the test carries. */
 async function carry(from: App, to: App): Promise<void> {
   const own = await from.inPage<[string, string][]>(`
     (async () => {

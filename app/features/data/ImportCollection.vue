@@ -11,7 +11,6 @@ import { useCollection } from '~/stores/collection'
 import { BringTogether } from '~/features/devices'
 import { useExchange } from '~/stores/exchange'
 import { useKeeper } from '~/stores/keeper'
-import { useSharedFolder } from '~/stores/sharedFolder'
 import { useNotices } from '~/stores/notices'
 import FileButton from '~/shared/ui/FileButton.vue'
 import { useRestorePoint } from './useRestorePoint'
@@ -20,7 +19,6 @@ import Refusal from '~/shared/ui/Refusal.vue'
 const collection = useCollection()
 const keeper = useKeeper()
 const exchange = useExchange()
-const shared = useSharedFolder()
 const notices = useNotices()
 const { ask } = useAsk()
 const { mayGoOn, STAYS } = useRestorePoint()
@@ -75,15 +73,13 @@ async function put(how: 'replace' | 'add') {
   cancel.value = undefined
   if (!(await mayGoOn(`the import of ${name.value.slice(0, 120)}`))) return
   progress.value = 'Putting it in …'
-  const { era } = keeper
-  const done = await keeper.putAll(incoming, how, (n, of) => {
+  const done = await exchange.putAll(incoming, how, (n, of) => {
     progress.value = `Putting it in: ${n} of ${of}`
   })
   progress.value = ''
   if (!done.ok) trouble.value = `${done.error.message} Nothing was changed.`
   else {
     await keeper.markStarted()
-    await (how === 'add' ? exchange.goOn(era).then(shared.resume) : exchange.beginAs(incoming))
     notices.say(`${name.value} is in.`)
     close()
   }

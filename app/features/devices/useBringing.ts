@@ -1,7 +1,7 @@
-import { comesWithout, type JoinedDocument, type Meeting } from '@juxtachrome/core/exchange'
+import { comesWithout, questionsOf, type JoinedDocument, type Meeting, type Question } from '@juxtachrome/core/exchange'
 import type { CollectionFile } from '@juxtachrome/core/formats'
 import { computed, ref, shallowRef } from 'vue'
-import { questionsOf, useExchange, type Question } from '~/stores/exchange'
+import { useExchange } from '~/stores/exchange'
 import { useNotices } from '~/stores/notices'
 import { comesInWords } from './words'
 

@@ -1,5 +1,5 @@
 import { toScreen } from '@juxtachrome/core/colour'
-import { labD65 } from '@juxtachrome/core/units'
+import { counted, labD65 } from '@juxtachrome/core/units'
 import { stepsOf, type JoinedDocument, type Part } from '@juxtachrome/core/exchange'
 import {
   ITEM_FIELDS,
@@ -26,30 +26,25 @@ const EVENTS: Readonly<Record<Event['kind'], readonly [string, string]>> = {
   sitting: ['painting', 'paintings'],
   level: ['look into a pan', 'looks into pans'],
 }
-const counted = (n: number, [one, many]: readonly [string, string]) => `${n} ${n === 1 ? one : many}`
 
 /** `12 fillings, 2 new paints and 1 changed palette`; empty where there is nothing. */
 export function comesInWords({ diff, journal }: { diff: Diff; journal: readonly JournalEntry[] }): string {
   const events = Object.entries(EVENTS).flatMap(([kind, words]) => {
     const n = journal.filter((e) => e.type === 'event' && e.event.kind === kind).length
-    return n ? [counted(n, words)] : []
+    return n ? [counted(n, ...words)] : []
   })
   const corrections = journal.filter((e) => e.type === 'correction').length
   const documents = KIND_NAMES.flatMap((kind) => {
     const of = diff.filter((c) => c.kind === kind)
     const { word, many } = KINDS[kind as KindName]
-    const say = (n: number, how: string) => (n ? [counted(n, [`${how} ${word}`, `${how} ${many}`])] : [])
+    const say = (n: number, how: string) => (n ? [counted(n, `${how} ${word}`, `${how} ${many}`)] : [])
     return [
       ...say(of.filter((c) => !c.before).length, 'new'),
       ...say(of.filter((c) => c.before && c.after).length, 'changed'),
       ...say(of.filter((c) => !c.after).length, 'removed'),
     ]
   })
-  return listed([
-    ...events,
-    ...(corrections ? [counted(corrections, ['correction', 'corrections'])] : []),
-    ...documents,
-  ])
+  return listed([...events, ...(corrections ? [counted(corrections, 'correction')] : []), ...documents])
 }
 
 const LABELS = new Map<string, string>(

@@ -4,7 +4,6 @@ import { replacedInWords, wouldReplace, type Contents } from '@juxtachrome/core/
 import { useCollection } from '~/stores/collection'
 import { useCopies } from '~/stores/copies'
 import { useExchange } from '~/stores/exchange'
-import { useSharedFolder } from '~/stores/sharedFolder'
 import { useKeeper } from '~/stores/keeper'
 import { useNotices } from '~/stores/notices'
 import { useUndo } from '~/stores/undo'
@@ -47,9 +46,8 @@ export function useStart() {
     const demo = await fetchDemo()
     if (demo.ok && !(await mayReplace(demo.value))) return false
     if (demo.ok) await useCopies().pointBefore('adding the demo')
-    const { era } = keeper
-    const put = demo.ok ? await keeper.putAll(demo.value, 'add') : demo
-    if (put.ok) await Promise.all([keeper.markStarted(), useExchange().goOn(era).then(useSharedFolder().resume)])
+    const put = demo.ok ? await useExchange().putAll(demo.value, 'add') : demo
+    if (put.ok) await keeper.markStarted()
     else notices.trouble(put.error.message)
     return put.ok
   }

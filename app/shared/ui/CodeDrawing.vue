@@ -1,12 +1,12 @@
 <script setup lang="ts">
-import { layCode } from '@juxtachrome/core/charts'
+import { codeMarks, codeSide } from '@juxtachrome/core/charts'
 import { computed } from 'vue'
 import type { CodeSquares } from '~/shared/files/printedCode'
 
 /** A code that a camera reads, black on white whatever the theme, at the size at which it prints. */
 const props = defineProps<{ squares: CodeSquares }>()
-const laid = computed(() => layCode(props.squares, '', () => 0))
-const side = computed(() => laid.value.height)
+const side = computed(() => codeSide(props.squares))
+const marks = computed(() => codeMarks(props.squares, { x: 0, y: 0 }))
 </script>
 
 <template>
@@ -17,15 +17,14 @@ const side = computed(() => laid.value.height)
     :style="{ width: `${side}mm`, height: `${side}mm`, maxWidth: '100%', forcedColorAdjust: 'none' }"
     shape-rendering="crispEdges"
   >
-    <template v-for="(mark, i) in laid.marks" :key="i">
-      <rect
-        v-if="mark.is === 'rect'"
-        :x="mark.x"
-        :y="mark.y"
-        :width="mark.width"
-        :height="mark.height"
-        :fill="mark.fill"
-      />
-    </template>
+    <rect
+      v-for="({ x, y, width, height, fill }, i) in marks"
+      :key="i"
+      :x="x"
+      :y="y"
+      :width="width"
+      :height="height"
+      :fill="fill"
+    />
   </svg>
 </template>

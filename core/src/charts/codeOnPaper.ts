@@ -14,11 +14,13 @@ export const CODE_WORDS = 'Opens this palette on a phone or tablet.'
 export const codeSide = (squares: readonly (readonly boolean[])[]): number =>
   Math.min(MOST, Math.max(LEAST, (squares.length + 2 * QUIET) * SQUARE))
 
+type Square = Extract<Mark, { is: 'rect' }>
+
 /** A code with its corner at a place of the sheet, mm: a rectangle for each run of dark squares (ISO/IEC 18004). */
-export function codeMarks(squares: readonly (readonly boolean[])[], at: { x: number; y: number }): Mark[] {
+export function codeMarks(squares: readonly (readonly boolean[])[], at: { x: number; y: number }): Square[] {
   const side = codeSide(squares)
   const by = side / (squares.length + 2 * QUIET)
-  const marks: Mark[] = [{ is: 'rect', ...at, width: side, height: side, fill: '#ffffff' }]
+  const marks: Square[] = [{ is: 'rect', ...at, width: side, height: side, fill: '#ffffff' }]
   squares.forEach((row, r) => {
     for (let c = 0; c < row.length; c += 1) {
       if (!row[c]) continue

@@ -1,3 +1,4 @@
+import { keyOfDocument } from '../collection/keys'
 import { EDITABLE_KINDS, type DocumentOf, type EditableKind } from '../documents/kinds'
 import { printsOf, type Part } from './parts'
 
@@ -15,7 +16,7 @@ export interface Marked {
   by: ReadonlyMap<Part, Dot>
 }
 
-/** Documents by kind and id, as `keyOf` names them. */
+/** Documents by kind and id, as `keyOfDocument` names them. */
 export type Marks = ReadonlyMap<string, Marked>
 
 /**
@@ -35,7 +36,6 @@ export interface Tables {
 
 const GONE = ''
 
-export const keyOf = (kind: EditableKind, id: string): string => `${kind}/${id}`
 export const newLife = (life: string): Knowledge => ({ life, seen: {}, marks: new Map() })
 
 const dotOf = (life: string, number: number): Dot => `${life}.${number}`
@@ -67,7 +67,7 @@ export function* noteChanges(known: Knowledge, now: Tables): Generator<void, Kno
   let [done, wrote, differs] = [0, false, false]
   for (const kind of EDITABLE_KINDS)
     for (const [id, document] of now.table(kind)) {
-      const key = keyOf(kind, id)
+      const key = keyOfDocument(kind, id)
       const before = known.marks.get(key)
       const after = marked(before, printsOf(kind, document), dot)
       if (after !== before) wrote = differs = true

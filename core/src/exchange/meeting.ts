@@ -1,10 +1,10 @@
-import { same } from '../documents/diff'
+import { keyOfDocument } from '../collection/keys'
 import { EDITABLE_KINDS, type DocumentOf, type EditableKind } from '../documents/kinds'
 import type { JournalEntry } from '../documents/journal/journalEntry'
 import { loadDocument } from '../documents/load'
 import { isRecord } from '../documents/isRecord'
 import type { Contents, Unreadable } from '../collection/contents'
-import { isSeen, keyOf, type Dot, type Knowledge, type Tables } from './knowledge'
+import { isSeen, type Dot, type Knowledge, type Tables } from './knowledge'
 import { fromParts, partsOf, printsOf, type Part } from './parts'
 import { ownSide, sideOf, type Side, type Stamps } from './stamps'
 
@@ -64,7 +64,7 @@ export function* meet(
     const table = mine.table(kind)
     const others = new Map(theirs[kind].map((d) => [d.id, d as Any]))
     for (const id of new Set([...table.keys(), ...others.keys()])) {
-      if (!unread.has(keyOf(kind, id)))
+      if (!unread.has(keyOfDocument(kind, id)))
         documents.push(joinDocument(kind, id, table.get(id) ?? null, others.get(id) ?? null, here, there))
       if (++done % STEP === 0) yield
     }
@@ -92,11 +92,20 @@ function joinDocument(
 ): JoinedDocument {
   const document = { kind, id, here: one, there: other }
   if (!one || !other) return { ...document, fate: fateOfSingle(kind, one, other, here, there), parts: NONE }
-  const parts = joinParts(kind, one, other, here, there)
+  const both = partsOfBoth(kind, one, other, here, there)
+  const [myPrints, theirPrints] = [printsOf(kind, one), printsOf(kind, other)]
+  const isSame = (part: Part) => myPrints.get(part) === theirPrints.get(part)
+  const parts = new Map<Part, Joined>(
+    both.map(([part, held, their]) => [
+      part,
+      isSame(part) ? { is: 'known', held: later(held, their, here, there) } : joinPart(held, their, here, there),
+    ]),
+  )
   if ([...parts.values()].some((p) => p.is === 'open')) return { ...document, fate: 'asked', parts }
   if (made(document, parts)) return { ...document, fate: 'joined', parts }
   // each by itself may be as it is, the two together may not
-  return { ...document, fate: 'asked', parts: opened(parts, kind, one, other, here, there) }
+  for (const [part, held, their] of both) if (!isSame(part)) parts.set(part, { is: 'open', here: held, there: their })
+  return { ...document, fate: 'asked', parts }
 }
 
 /** The document that its parts make; nothing where no such document may be. */
@@ -109,9 +118,9 @@ export function made(
     const { value } = heldOf(part, joined, choose)
     return value === undefined ? [] : [[part, value] as const]
   })
-  const prints = new Map(held)
-  for (const side of [here, there]) if (side && isOf(kind, side, prints)) return side
-  const loaded = loadDocument(kind, fromParts(kind, id, prints))
+  const values = new Map(held)
+  for (const side of [here, there]) if (side && isOf(kind, side, values)) return side
+  const loaded = loadDocument(kind, fromParts(kind, id, values))
   return loaded.ok ? loaded.value : undefined
 }
 
@@ -124,31 +133,6 @@ function isOf(kind: EditableKind, document: Any, parts: ReadonlyMap<Part, unknow
 export const heldOf = (part: Part, joined: Joined, choose: (part: Part) => 'here' | 'there'): Held =>
   joined.is === 'known' ? joined.held : joined[choose(part)]
 
-/** The same with every part open in which the two differ. */
-function opened(
-  parts: ReadonlyMap<Part, Joined>,
-  kind: EditableKind,
-  one: Any,
-  other: Any,
-  here: Side,
-  there: Side,
-): Map<Part, Joined> {
-  const [mine, theirs] = [partsOf(kind, one), partsOf(kind, other)]
-  const [myDots, theirDots] = [here.by(kind, one), there.by(kind, other)]
-  return new Map(
-    [...parts].map(([part, joined]) => [
-      part,
-      same(mine.get(part), theirs.get(part))
-        ? joined
-        : {
-            is: 'open',
-            here: { value: mine.get(part), dot: myDots.get(part) },
-            there: { value: theirs.get(part), dot: theirDots.get(part) },
-          },
-    ]),
-  )
-}
-
 /** Of a document that one side does not have: it is new there, or was removed, or was removed while it was edited. */
 function fateOfSingle(kind: EditableKind, one: Any | null, other: Any | null, here: Side, there: Side) {
   const [document, holder, lacker] = one ? [one, here, there] : [other!, there, here]
@@ -159,24 +143,16 @@ function fateOfSingle(kind: EditableKind, one: Any | null, other: Any | null, he
   return one ? 'goes' : 'stays'
 }
 
-function joinParts(kind: EditableKind, one: Any, other: Any, here: Side, there: Side): Map<Part, Joined> {
+/** Each part as both have it, those that were taken away included. */
+function partsOfBoth(kind: EditableKind, one: Any, other: Any, here: Side, there: Side): [Part, Held, Held][] {
   const [mine, theirs] = [partsOf(kind, one), partsOf(kind, other)]
-  const [myPrints, theirPrints] = [printsOf(kind, one), printsOf(kind, other)]
   const [myDots, theirDots] = [here.by(kind, one), there.by(kind, other)]
-  const joined = new Map<Part, Joined>()
-  for (const part of new Set([...mine.keys(), ...theirs.keys(), ...myDots.keys(), ...theirDots.keys()])) {
-    const [held, their]: [Held, Held] = [
-      { value: mine.get(part), dot: myDots.get(part) },
-      { value: theirs.get(part), dot: theirDots.get(part) },
-    ]
-    joined.set(
-      part,
-      myPrints.get(part) === theirPrints.get(part)
-        ? { is: 'known', held: later(held, their, here, there) }
-        : joinPart(held, their, here, there),
-    )
-  }
-  return joined
+  const all = new Set([...mine.keys(), ...theirs.keys(), ...myDots.keys(), ...theirDots.keys()])
+  return [...all].map((part) => [
+    part,
+    { value: mine.get(part), dot: myDots.get(part) },
+    { value: theirs.get(part), dot: theirDots.get(part) },
+  ])
 }
 
 /** The later of two writes of the same; of two that know nothing of each other always the same one. */

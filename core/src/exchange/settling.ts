@@ -1,9 +1,11 @@
+import { keyOfDocument } from '../collection/keys'
 import { added, removed, same, updated, type Change } from '../documents/diff'
 import type { DocumentOf, EditableKind } from '../documents/kinds'
 import type { WriteSet } from '../collection/writeSet'
-import { keyOf, markedAs, newLife, together, type Dot, type Knowledge, type Marked } from './knowledge'
+import { markedAs, newLife, together, type Dot, type Knowledge, type Marked } from './knowledge'
 import { heldOf, made, type JoinedDocument, type Meeting } from './meeting'
 import type { Part } from './parts'
+import { questionsAbout } from './questions'
 import { sideOf, type Side, type Stamps } from './stamps'
 
 type Any = DocumentOf<EditableKind>
@@ -32,9 +34,9 @@ export function settleMeeting(
   const diff: Change[] = []
   for (const document of documents) {
     const { kind, id, here } = document
-    const { after, mark } = outcome(document, marks.get(keyOf(kind, id)), there, choose)
-    if (after === null) marks.delete(keyOf(kind, id))
-    else if (mark) marks.set(keyOf(kind, id), mark)
+    const { after, mark } = outcome(document, marks.get(keyOfDocument(kind, id)), there, choose)
+    if (after === null) marks.delete(keyOfDocument(kind, id))
+    else if (mark) marks.set(keyOfDocument(kind, id), mark)
     diff.push(...changeOf(kind, here, after))
   }
   return {
@@ -45,10 +47,9 @@ export function settleMeeting(
 
 /** What comes in without a question. */
 export function comesWithout(meeting: Meeting, stamps: Stamps | undefined): WriteSet {
-  const documents = meeting.documents.filter(({ fate }) => !ASKED.has(fate))
+  const documents = meeting.documents.filter((d) => questionsAbout(d).length === 0)
   return settleMeeting({ ...meeting, documents }, newLife('nobody'), stamps).write
 }
-const ASKED: ReadonlySet<JoinedDocument['fate']> = new Set(['asked', 'removed here', 'removed there'])
 
 function changeOf(kind: EditableKind, before: Any | null, after: Any | null): Change[] {
   if (before === after || same(before, after)) return []
@@ -81,7 +82,10 @@ function outcome(
     case 'removed here':
       return choose(document) === 'there' ? theirs() : mine
     default:
-      return joinedOutcome(document, choose) ?? (choose(document, firstOpen(document)) === 'here' ? mine : theirs())
+      return (
+        joinedOutcome(document, choose) ??
+        (choose(document, questionsAbout(document)[0]?.part) === 'here' ? mine : theirs())
+      )
   }
 }
 
@@ -96,6 +100,3 @@ function joinedOutcome(document: JoinedDocument, choose: Choose): { after: Any; 
   }
   return { after, mark: markedAs(document.kind, after, by) }
 }
-
-const firstOpen = ({ parts }: JoinedDocument): Part | undefined =>
-  [...parts].find(([, joined]) => joined.is === 'open')?.[0]

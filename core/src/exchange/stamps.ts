@@ -1,6 +1,7 @@
+import { keyOfDocument } from '../collection/keys'
 import * as z from 'zod/mini'
 import { isEditableKind, type DocumentOf, type EditableKind, type Documents } from '../documents/kinds'
-import { keyOf, markedAs, type Dot, type Knowledge, type Marked, type Seen } from './knowledge'
+import { markedAs, type Dot, type Knowledge, type Marked, type Seen } from './knowledge'
 import { printsOf, type Part } from './parts'
 
 /** A device, and what its owner calls it. */
@@ -65,17 +66,17 @@ const NOBODY: ReadonlyMap<Part, Dot> = new Map()
 /** A side as a device itself knows it. */
 export const ownSide = ({ seen, marks }: Knowledge): Side => ({
   seen,
-  by: (kind, { id }) => marks.get(keyOf(kind, id))?.by ?? NOBODY,
+  by: (kind, { id }) => marks.get(keyOfDocument(kind, id))?.by ?? NOBODY,
 })
 
 /** A side as a file tells of it; one that tells nothing is a stranger's. */
 export function sideOf(stamps: Stamps | undefined): Side {
   if (!stamps) return { seen: {}, by: () => NOBODY }
-  const byKey = new Map(stamps.stamps.map(({ kind, id, by }) => [`${kind}/${id}`, by]))
+  const byKey = new Map(stamps.stamps.map(({ kind, id, by }) => [keyOfDocument(kind as EditableKind, id), by]))
   return {
     seen: stamps.seen,
     by(kind, document) {
-      const by = byKey.get(keyOf(kind, document.id))
+      const by = byKey.get(keyOfDocument(kind, document.id))
       if (by === undefined) return NOBODY
       if (typeof by !== 'string') return new Map(Object.entries(by))
       return new Map([...printsOf(kind, document).keys()].map((part) => [part, by]))
@@ -94,7 +95,7 @@ export function beganFrom(life: string, stamps: Stamps, documents: Documents): K
     if (isEditableKind(kind))
       for (const document of list as DocumentOf<EditableKind>[]) {
         const by = side.by(kind, document)
-        if (by.size) marks.set(keyOf(kind, document.id), markedAs(kind, document, by))
+        if (by.size) marks.set(keyOfDocument(kind, document.id), markedAs(kind, document, by))
       }
   return { life, seen: stamps.seen, marks }
 }

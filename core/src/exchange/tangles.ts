@@ -1,6 +1,6 @@
 import type { Event } from '../documents/journal/event'
 import type { JournalEntry } from '../documents/journal/journalEntry'
-import { ownVesselOf, isPlace, type PlaceRef, type VesselRef } from '../documents/journal/vessel'
+import { isPlace, ownVesselOf, samePlace, type PlaceRef, type VesselRef } from '../documents/journal/vessel'
 import type { Item } from '../documents/item'
 import { balanceOf } from '../ledger/items'
 import type { Ledger } from '../ledger/ledger'
@@ -42,33 +42,40 @@ function overdrawn(ledger: Ledger, items: ReadonlyMap<string, Item>, events: rea
 }
 
 const nameOf = (vessel: VesselRef) => (isPlace(vessel) ? ownVesselOf(vessel) : vessel.vesselId)
-/** The last of each, by what it is of. */
-const lastBy = <T>(list: readonly T[], keyOf: (one: T) => string) => new Map(list.map((one) => [keyOf(one), one]))
+/** What both recorded of the same thing, each the last of it. */
+function onBoth<T>(
+  here: readonly Event[],
+  there: readonly Event[],
+  pick: (event: Event) => T[],
+  of: (one: T) => string,
+): [T, T][] {
+  const last = (events: readonly Event[]) => new Map(events.flatMap(pick).map((one) => [of(one), one]))
+  const others = last(there)
+  return [...last(here)].flatMap(([key, mine]): [T, T][] => (others.has(key) ? [[mine, others.get(key)!]] : []))
+}
 
 function putTwice(here: readonly Event[], there: readonly Event[]): Tangle[] {
-  const puts = (events: readonly Event[]) =>
-    lastBy(
-      events.flatMap((e) => (e.kind === 'put' ? [e] : [])),
-      (e) => nameOf(e.vessel),
-    )
-  const others = puts(there)
-  return [...puts(here)].flatMap(([vesselId, mine]): Tangle[] => {
-    const other = others.get(vesselId)
-    if (!other || ownVesselOf(mine.place) === ownVesselOf(other.place)) return []
-    return [{ is: 'pan in two places', vesselId, places: [mine.place, other.place] }]
+  const puts = onBoth(
+    here,
+    there,
+    (e) => (e.kind === 'put' ? [e] : []),
+    (e) => nameOf(e.vessel),
+  )
+  return puts.flatMap(([mine, other]): Tangle[] => {
+    if (samePlace(mine.place, other.place)) return []
+    return [{ is: 'pan in two places', vesselId: nameOf(mine.vessel), places: [mine.place, other.place] }]
   })
 }
 
 function filledTwice(here: readonly Event[], there: readonly Event[]): Tangle[] {
-  const fills = (events: readonly Event[]) =>
-    lastBy(
-      events.flatMap((e) => (e.kind === 'fill' && isPlace(e.vessel) ? [{ place: e.vessel, paintId: e.paintId }] : [])),
-      (e) => ownVesselOf(e.place),
-    )
-  const others = fills(there)
-  return [...fills(here)].flatMap(([key, { place, paintId }]): Tangle[] => {
-    const other = others.get(key)
-    if (!other || other.paintId === paintId) return []
-    return [{ is: 'two fillings of a place', place, paintIds: [paintId, other.paintId] }]
+  const fills = onBoth(
+    here,
+    there,
+    (e) => (e.kind === 'fill' && isPlace(e.vessel) ? [{ place: e.vessel, paintId: e.paintId }] : []),
+    (e) => ownVesselOf(e.place),
+  )
+  return fills.flatMap(([mine, other]): Tangle[] => {
+    if (mine.paintId === other.paintId) return []
+    return [{ is: 'two fillings of a place', place: mine.place, paintIds: [mine.paintId, other.paintId] }]
   })
 }

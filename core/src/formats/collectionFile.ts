@@ -45,8 +45,10 @@ export const stampPiece = ({ stamps }: Stamps): string =>
 export const endPiece = (unreadable: readonly Pick<Unreadable, 'kind' | 'raw'>[]): string =>
   `"unreadable":[${unreadable.map(({ kind, raw }, n) => lineOf({ kind, raw }, n === 0)).join('')}\n]}\n`
 
-const headOf = (written: string, writer?: Writer) =>
-  `${JSON.stringify({ format: FILE_FORMAT, schema: FILE_SCHEMA, written, writer }).slice(0, -1)},"documents":{`
+const headOf = (written: string, by?: Writer) => {
+  const writer = by && { device: by.device, life: by.life, seen: by.seen }
+  return `${JSON.stringify({ format: FILE_FORMAT, schema: FILE_SCHEMA, written, writer }).slice(0, -1)},"documents":{`
+}
 
 /** Everything as one JSON text, as `collectionPieces`. Errors: none; longer than half a gigabyte, the machine refuses. */
 export const writeCollection = (contents: Contents, written: string): string =>

@@ -54,14 +54,12 @@ export function errorOfMixture(parts: readonly Share<DoubtedOptics>[], water: nu
 function calibrationOf(parts: readonly Share<DoubtedOptics>[]): number {
   const own = oncePerFilm(parts)
   const by = own.reduce((sum, { optics }) => sum + Math.log(optics.calibration ?? 1), 0) / Math.max(1, own.length)
-  return by === 0 ? 1 : Math.exp(by * Math.min(1, 4 * mixedness(own)))
+  return by === 0 ? 1 : Math.exp(by * Math.min(1, 4 * mixedness(sharesOf(own))))
 }
 
 /** How much is mixed, by what each part does: 0 for one paint, towards 1 for many that do the same. */
-function mixedness(own: readonly Share<DoubtedOptics>[]): number {
-  const shares = sharesOf(own)
-  return 1 - shares.reduce((sum, s) => sum + s * s, 0)
-}
+const mixedness = (shares: readonly number[]): number => 1 - shares.reduce((sum, s) => sum + s * s, 0)
+
 function sharesOf(own: readonly Share<DoubtedOptics>[]): number[] {
   const does = own.map(({ optics, parts }) => parts * (optics.perPart ?? 1) * (0.2 + strengthOf(optics.K)))
   const all = does.reduce((sum, d) => sum + d, 0) || 1
@@ -137,7 +135,7 @@ function shifted(optics: Optics, { K, S, thinning }: FilmShift, sign: number): O
 export function evenError(parts: readonly Share<DoubtedOptics>[], water: number): number {
   const own = oncePerFilm(parts)
   const shares = sharesOf(own)
-  const mixing = mixedness(own)
+  const mixing = mixedness(shares)
   const t = Math.log1p(water) / Math.log1p(WASH_WATER)
   const open = own.reduce((sum, { optics }, i) => sum + (optics.error?.isThinned ? 0 : shares[i]!), 0)
   const thinning = open * (THINNING * Math.min(1, t)) ** 2 + (1 - open) * (THINNED * 4 * t * (1 - t)) ** 2

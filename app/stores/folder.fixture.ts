@@ -2,6 +2,7 @@
 export class FakeFolder {
   readonly name = 'Studio'
   permission: PermissionState = 'granted'
+  isFull = false
   // not a field of its own: what a device keeps of its folder has to be such as a disk takes
   readonly #files = new Map<string, File>()
   #clock = 0
@@ -22,7 +23,10 @@ export class FakeFolder {
       createWritable: async () => {
         let held: Blob
         return {
-          write: async (data: Blob) => void (held = data),
+          write: async (data: Blob) => {
+            if (this.isFull) throw new DOMException('The disk is full', 'QuotaExceededError')
+            held = data
+          },
           close: async () => void this.files.set(name, new File([held], name, { lastModified: (this.#clock += 1) })),
         }
       },
@@ -30,5 +34,8 @@ export class FakeFolder {
   }
   async *entries() {
     for (const name of this.files.keys()) yield [name, { kind: 'file' }] as const
+  }
+  async removeEntry(name: string) {
+    this.files.delete(name)
   }
 }

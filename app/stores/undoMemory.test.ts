@@ -34,6 +34,16 @@ describe('the undo list across a reload', () => {
     expect(lists.undone).toEqual([command('undone')])
   })
 
+  it('keeps what added a field, or took one away', () => {
+    const fields = [
+      { path: ['note'], before: undefined, after: 'from the quay' },
+      { path: ['plan', 'A1'], before: { paintId: 'p' }, after: undefined },
+    ]
+    const done: Command[] = [{ label: 'x', patches: [{ kind: 'paints', id: 'p', did: 'changed', fields }], events: [] }]
+    remember({ era: 'now', done, undone: [] })
+    expect(recall('now').done).toEqual(done)
+  })
+
   it('is none for a collection that was replaced since', () => {
     remember({ era: 'before', done: [command('x')], undone: [] })
     expect(recall('now')).toEqual(none)

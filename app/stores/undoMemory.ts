@@ -10,7 +10,8 @@ const Patch = z.discriminatedUnion('did', [
     kind,
     id: z.string(),
     did: z.literal('changed'),
-    fields: z.array(z.object({ path, before: z.unknown(), after: z.unknown() })),
+    // a field that was not there before, or is not after, is in no text
+    fields: z.array(z.object({ path, before: z.optional(z.unknown()), after: z.optional(z.unknown()) })),
   }),
   z.object({ kind, id: z.string(), did: z.literal('added'), digest: z.string() }),
   z.object({ kind, id: z.string(), did: z.literal('removed'), document: z.looseObject({ id: z.string() }) }),

@@ -55,7 +55,35 @@ const VIEWS = [
     bench: { parts: [], water: 0, scope: 'landing-tin', target: { kind: 'paint', paintId: 'demo-f-sap-green' } },
     wait: 4000,
   },
-  { name: 'sheet', path: '/swatches', sheet: true, wait: 2500 },
+  {
+    name: 'devices',
+    path: '/data',
+    // what a tablet wrote that went on from here, while the same was changed here
+    script: `const press = (text) => [...document.querySelectorAll('button')].find((b) => b.innerText.startsWith(text)).click()
+      const make = URL.createObjectURL
+      URL.createObjectURL = (blob) => {
+        if (blob.type.includes('json')) blob.text().then(bring)
+        return make(blob)
+      }
+      const bring = (text) => {
+        const file = JSON.parse(text)
+        const { paints, palettes } = file.documents
+        const tin = palettes.find((p) => p.id === 'landing-tin')
+        tin.plan.A1 = { reserved: 'a green, see the notes' }
+        paints[4].masstone = { ...paints[4].masstone, L: 62, b: 60 }
+        paints.push({ ...paints[5], id: 'from-the-tablet', name: 'Brown ochre' })
+        const writer = { device: { id: 'tablet', name: 'the tablet' }, life: 'tablet-life', seen: { 'tablet-life': 1 } }
+        const chosen = new DataTransfer()
+        chosen.items.add(new File([JSON.stringify({ ...file, writer, stamps: [] })], 'tablet.json'))
+        const input = document.querySelector('input[type=file]')
+        input.files = chosen.files
+        input.dispatchEvent(new Event('change', { bubbles: true }))
+        setTimeout(() => press('Bring together with what is here'), 2000)
+        setTimeout(() => document.querySelector('#devices').scrollIntoView(), 4000)
+      }
+      press('Export everything')`,
+    wait: 7000,
+  },
   {
     name: 'compare',
     path: '/compare',
@@ -125,7 +153,6 @@ try {
     strip,
     dark,
     bench,
-    sheet,
     before = {},
     wait = 700,
     width = 1280,
@@ -151,14 +178,6 @@ try {
     await driver.get(url + path)
     await driver.wait(async () => !(await driver.findElement(By.css('body')).getText()).includes('Laying out'), 20_000)
     await driver.sleep(wait)
-    if (sheet) {
-      for (const words of ['Try it with a made-up sheet', 'Read the sheet']) {
-        const button = By.xpath(`//button[normalize-space()='${words}' and not(@disabled)]`)
-        await driver.wait(async () => (await driver.findElements(button)).length > 0, 20_000)
-        await driver.findElement(button).click()
-      }
-      await driver.wait(async () => (await driver.findElements(By.css('table.plain'))).length > 0, 60_000)
-    }
     if (script) {
       await driver.executeScript(script)
       await driver.sleep(wait)

@@ -13,6 +13,11 @@ const shared = useSharedFolder()
 const { momentInWords } = useDayWords()
 const name = ref('')
 onMounted(() => exchange.begin())
+/** What was typed becomes what is kept: without blanks round it, and never nothing. */
+async function rename() {
+  await exchange.rename(name.value)
+  name.value = exchange.device.name
+}
 watch(
   () => exchange.device.name,
   (now) => (name.value = now),
@@ -28,7 +33,7 @@ watch(
       is sent anywhere; it goes by a file, or by a folder that both see.
     </p>
     <label class="block max-w-sm"
-      >What this device is called <input v-model="name" class="input" maxlength="60" @change="exchange.rename(name)"
+      >What this device is called <input v-model="name" class="input" maxlength="60" @change="rename"
     /></label>
     <ul v-if="exchange.partners.length" class="mt-2">
       <li v-for="partner in exchange.partners" :key="partner.id">

@@ -87,7 +87,10 @@ export class App {
     )
   }
 
-  /** Waits until an expression holds in the page: asked anew when the page changes, not by the clock. */
+  /**
+   * Waits until an expression holds in the page: asked anew when the page changes, and now and then besides, since what
+   * a field holds, where the focus is or what the device keeps changes without a change of the page.
+   */
   async happens(expression: string, what: string, wait = WAIT): Promise<void> {
     const held = await this.driver.executeAsyncScript(
       `
@@ -97,16 +100,22 @@ export class App {
       // a page that changes without end is not asked without end
       let asked = performance.now(), later
       const look = () => {
+        clearTimeout(later)
         later = undefined
         asked = performance.now()
         if (holds()) end(true)
       }
-      const end = (answer) => { observer.disconnect(); clearTimeout(limit); clearTimeout(later); done(answer) }
+      const end = (answer) => {
+        observer.disconnect()
+        for (const timer of [limit, later, besides]) clearTimeout(timer)
+        done(answer)
+      }
       const observer = new MutationObserver(() => {
         if (performance.now() - asked > 30) look()
         else later ??= setTimeout(look, 30)
       })
       observer.observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
+      const besides = setInterval(look, 400)
       const limit = setTimeout(() => end(holds()), arguments[0])`,
       wait,
     )

@@ -6,6 +6,7 @@ import type { Driver } from 'selenium-webdriver/chrome.js'
 import { inject } from 'vitest'
 import { openBrowser } from '../../scripts/browser.mjs'
 import { borrow } from './browsers'
+import { watching } from './watching'
 
 export { By, Key }
 type Options = {
@@ -92,33 +93,7 @@ export class App {
    * a field holds, where the focus is or what the device keeps changes without a change of the page.
    */
   async happens(expression: string, what: string, wait = WAIT): Promise<void> {
-    const held = await this.driver.executeAsyncScript(
-      `
-      const done = arguments[arguments.length - 1]
-      const holds = () => Boolean(${expression})
-      if (holds()) return done(true)
-      // a page that changes without end is not asked without end
-      let asked = performance.now(), later
-      const look = () => {
-        clearTimeout(later)
-        later = undefined
-        asked = performance.now()
-        if (holds()) end(true)
-      }
-      const end = (answer) => {
-        observer.disconnect()
-        for (const timer of [limit, later, besides]) clearTimeout(timer)
-        done(answer)
-      }
-      const observer = new MutationObserver(() => {
-        if (performance.now() - asked > 30) look()
-        else later ??= setTimeout(look, 30)
-      })
-      observer.observe(document, { subtree: true, childList: true, characterData: true, attributes: true })
-      const besides = setInterval(look, 400)
-      const limit = setTimeout(() => end(holds()), arguments[0])`,
-      wait,
-    )
+    const held = await this.driver.executeAsyncScript(watching(expression), wait)
     if (!held) throw new Error(`Waited in vain for ${what}`)
   }
 

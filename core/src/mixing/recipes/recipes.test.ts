@@ -104,7 +104,7 @@ describe('finding recipes', () => {
     60_000,
   )
 
-  it.each(seeds(1, 3))(
+  it.each([1, 2, 3])(
     'seed %i: a paint, masstone and wash at any water, nearly as well as by trying everything',
     (seed) => {
       const list = every(31, seed * 3)
@@ -113,12 +113,14 @@ describe('finding recipes', () => {
         ...found({ target: { kind: 'paint', masstone, wash }, paints: list, parts: 5 }).map((r) => r.difference),
       )
       const waters = Array.from({ length: 80 }, (_, i) => (i + 1) / 2)
-      const exhaustive = Math.min(
-        ...mixtures(list, 5).map((m) => {
-          const thinned = Math.min(...waters.map((w) => off(colourAt(m, loadAt(m, w)), wash)))
-          return Math.sqrt((off(colourAt(m, 1), masstone) ** 2 + thinned ** 2) / 2)
-        }),
-      )
+      let exhaustive = Infinity
+      for (const m of mixtures(list, 5)) {
+        const undiluted = off(colourAt(m, 1), masstone)
+        // thinned it may meet the wash to the hair: what is further off than the best even then needs no water
+        if (undiluted >= exhaustive * Math.SQRT2) continue
+        const thinned = Math.min(...waters.map((w) => off(colourAt(m, loadAt(m, w)), wash)))
+        exhaustive = Math.min(exhaustive, Math.sqrt((undiluted ** 2 + thinned ** 2) / 2))
+      }
       expect(best - exhaustive, `${best} against ${exhaustive}`).toBeLessThan(0.2)
     },
     60_000,

@@ -154,15 +154,8 @@ export class CoreClient {
 const CANCELLED: Problem = { code: 'cancelled', message: 'Cancelled.' }
 const REPLACED: Problem = { code: 'replaced', message: 'Replaced by a newer question.' }
 
-const start = (lane: Lane): Port => {
-  const worker =
-    lane === 'solver'
-      ? new Worker(new URL('./solver.worker.ts', import.meta.url), { type: 'module' })
-      : lane === 'pixels'
-        ? new Worker(new URL('./pixels.worker.ts', import.meta.url), { type: 'module' })
-        : new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module' })
-  return worker as unknown as Port
-}
+const start = (lane: Lane): Port =>
+  new Worker(new URL('./core.worker.ts', import.meta.url), { type: 'module', name: lane }) as unknown as Port
 
 /** Memory is dearer than waiting: never more workers for long work than this. */
 const MOST_LONG = 3

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { PaletteProposal } from '@juxtachrome/core/choosing'
+import { PROPOSAL_KINDS, type PaletteProposal } from '@juxtachrome/core/choosing'
 import { type Palette, plannedPaints } from '@juxtachrome/core/documents'
 import { computed, ref, shallowRef, watch } from 'vue'
 import SaidPaints from '~/shared/said/SaidPaints.vue'
@@ -11,7 +11,7 @@ import WorkingBar from '~/shared/ui/WorkingBar.vue'
 import { letterOf, ReachTogether } from '~/features/verdict'
 import { useGuideCommands } from './commands'
 import ProposalCard from './ProposalCard.vue'
-import { proposalTitle } from './words'
+import { proposalTitle, waysToBegin } from './words'
 
 /** A palette begins: three of them for what it is for, side by side in its box; one is taken, and changed from there. */
 const props = defineProps<{ palette: Palette; isReady: boolean; reckoned?: number }>()
@@ -40,6 +40,9 @@ watch(
   (isReady) => isReady && !proposals.value && !isWorking.value && propose(),
   { immediate: true },
 )
+/** Two or one where others come to the same paints, or a must rules them out. */
+const isFewer = computed(() => proposals.value !== undefined && proposals.value.length < PROPOSAL_KINDS.length)
+const begins = computed(() => waysToBegin(proposals.value?.length ?? PROPOSAL_KINDS.length))
 watch(title, (heading) => heading?.focus())
 
 /** The letters by which the map tells them apart are those of their cards. */
@@ -63,9 +66,12 @@ function take(proposal: PaletteProposal, name: string) {
 <template>
   <section class="p-3" aria-labelledby="proposals-title">
     <div class="mb-2 flex flex-wrap items-baseline gap-x-4">
-      <h2 id="proposals-title" ref="title" tabindex="-1" class="text-lg">Three ways to begin</h2>
+      <h2 id="proposals-title" ref="title" tabindex="-1" class="text-lg">{{ begins }}</h2>
       <p class="hint grow">
         Chosen from what is at hand, for what this palette is for. Take one and change it from there.
+        <template v-if="isFewer"
+          >What else was tried comes to the same paints, or cannot be made with what is a must.</template
+        >
       </p>
       <button class="link" @click="(cancel(), emit('leave'))">Choose paint by paint instead</button>
       <button class="link" @click="(cancel(), emit('method'))">Use a method instead</button>

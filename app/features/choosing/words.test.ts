@@ -1,6 +1,6 @@
 import type { Paint } from '@juxtachrome/core/documents'
 import { describe, expect, it } from 'vitest'
-import { handlesInWords, lacksInWords, proposalTitle } from './words'
+import { handlesInWords, lacksInWords, proposalTitle, waysToBegin } from './words'
 
 const paint = (id: string, more: Partial<Paint>): Paint => ({ id, v: 2, maker: '', name: id, pigments: [], ...more })
 
@@ -9,6 +9,9 @@ describe('a proposed palette in words', () => {
     expect(proposalTitle('use', true)).toBe('What you reach for')
     expect(proposalTitle('use', false)).toBe('What most palettes hold')
   })
+
+  it('how many there are to begin with', () =>
+    expect([3, 2, 1].map(waysToBegin)).toEqual(['Three ways to begin', 'Two ways to begin', 'One way to begin']))
 
   it('how many granulate and lift, in whole sentences', () => {
     const grainy = paint('a', { granulation: 'granulating', staining: 'lifts well' })

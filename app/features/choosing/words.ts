@@ -146,6 +146,12 @@ export const proposalTitle = (kind: ProposalKind, isUsed: boolean): string =>
     use: isUsed ? 'What you reach for' : 'What most palettes hold',
   })[kind]
 
+/** `Three ways to begin`, or as many as there are. */
+export const waysToBegin = (ways: number): string => {
+  const count = numberInWords(ways)
+  return `${count.charAt(0).toUpperCase()}${count.slice(1)} way${ways === 1 ? '' : 's'} to begin`
+}
+
 /** `Five granulate, seven lift.` */
 export function handlesInWords(paints: readonly Paint[]): string {
   const granulate = paints.filter(CLOSES['something that granulates']).length

@@ -35,6 +35,6 @@ export {
   type Method,
   METHODS,
 } from './methods'
-export { fadingIn, type PaletteProposal, type ProposalKind, proposePalettes } from './proposals'
+export { fadingIn, type PaletteProposal, PROPOSAL_KINDS, type ProposalKind, proposePalettes } from './proposals'
 export { intoHolder, isSamePlan, keepingOnly, planDifference, presentVersion } from './versions'
 export { paletteAt } from './paletteAt'

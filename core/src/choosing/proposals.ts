@@ -1,3 +1,4 @@
+import type { BriefCount } from '../documents/brief'
 import type { Paint } from '../documents/paint'
 import { inOrder, lastingOf, lasts, needsNoCaution, usualOf } from '../order'
 import { byWheel, viewOfPaint } from '../paints/view'
@@ -5,6 +6,7 @@ import { PaletteReach, type SetSize } from '../reach/paletteReach'
 import { fail, ok, type Result } from '../result'
 import { type Chosen, choosePalette, type ChooseQuestion } from './best/choosePalette'
 import type { CoverTable } from './best/cover'
+import { countsMissed, isCounted, wantedOf } from './brief/counts'
 import { fitOf, isRuledOut } from './brief/fit'
 import { type Role, rolesFor, rolesLacking } from './roles'
 import { reduceSteps } from './methods/reduce'
@@ -41,7 +43,8 @@ const [ROLE_HANDLING, EACH_HANDLES, USED_MOST, USUAL_STEP, MILD] = [0.12, 0.003,
 /**
  * Three palettes for one purpose, to choose from: the one that mixes most, the one that handles best (an earth, a dark,
  * something that lifts, granulating and smooth), the one of what is used most, or of what is most usual where nothing was
- * used yet. Wishes that are a must rule paints out of all of them. One that would be the same as another is left out.
+ * used yet. Wishes that are a must rule paints out of all of them, and how many of a kind there must be holds for all of them. One
+ * that would be the same as another is left out, and one that could not be made so.
  * Yields which are done; deterministic.
  *
  * Errors: `no-place`, `nobody-may` (no paint may come in), and those of `choosePalette`.
@@ -68,11 +71,12 @@ export function* proposePalettes(
 
   const widest = yield* widestOf(question, of)
   if (!widest.ok) return widest
+  const counts = (brief?.counts ?? []).filter(({ hard }) => hard)
   const keepsBest = function* (favour: (paint: Paint) => number, role: number) {
     const size = planned.length + Math.min(free, may.length)
-    const among = [...inAlready, ...weighed(may, favour, mustIn)]
+    const among = [...inAlready, ...weighed(may, favour, mustIn, { counts, size })]
     const stays = [...planned, ...mustIn]
-    const steps = reduceSteps({ paints: among, fixed: stays, tables, most, until: size, favour, role, roles })
+    const steps = reduceSteps({ paints: among, fixed: stays, tables, most, until: size, favour, role, roles, counts })
     const gone = new Set<string>()
     for (const step of steps) {
       gone.add(step.paintId)
@@ -91,7 +95,16 @@ export function* proposePalettes(
     { kind: 'widest' as const, ids: widest.value },
     { kind: 'handling' as const, ids: handling },
     { kind: 'use' as const, ids: use },
-  ].filter((one, i, all) => all.findIndex((other) => isSame(one.ids, other.ids)) === i)
+  ]
+    .filter(
+      ({ kind, ids }) =>
+        kind === 'widest' ||
+        !countsMissed(
+          counts,
+          ids.flatMap((id) => byId.get(id) ?? []),
+        ).length,
+    )
+    .filter((one, i, all) => all.findIndex((other) => isSame(one.ids, other.ids)) === i)
   return ok(
     sets.map(({ kind, ids }): PaletteProposal => {
       const own = ids.flatMap((id) => byId.get(id) ?? [])
@@ -133,8 +146,13 @@ const mild = needsNoCaution((paint: Paint) => paint)
 const handles = (paint: Paint, roles: readonly Role[]): number =>
   roles.filter((role) => !role.isHue && role.is(paint)).length + (paint.pigments.length === 1 ? 1 : 0)
 
-/** Of very many those first that are favoured, last and are usual; what must be in is among them. */
-function weighed(may: readonly Paint[], favour: (paint: Paint) => number, mustIn: readonly string[]): Paint[] {
+/** Of very many those first that are favoured, last and are usual; what must be in, and what counts ask for, is among them. */
+function weighed(
+  may: readonly Paint[],
+  favour: (paint: Paint) => number,
+  mustIn: readonly string[],
+  { counts, size }: { counts: readonly BriefCount[]; size: number },
+): Paint[] {
   if (may.length <= WEIGHED) return [...may]
   const ordered = inOrder(
     may,
@@ -146,7 +164,11 @@ function weighed(may: readonly Paint[], favour: (paint: Paint) => number, mustIn
     ],
     (one, other) => (one.id < other.id ? -1 : 1),
   )
-  return ordered.slice(0, WEIGHED).map(({ item }) => item)
+  const all = ordered.map(({ item }) => item)
+  const asked = counts
+    .filter(({ bound }) => bound === 'least')
+    .flatMap((count) => all.filter((p) => isCounted(count, p)).slice(0, wantedOf(count, size)))
+  return [...new Set([...all.slice(0, WEIGHED), ...asked])]
 }
 
 const isSame = (one: readonly string[], other: readonly string[]) =>

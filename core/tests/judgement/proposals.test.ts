@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest'
 import { proposePalettes, type PaletteProposal } from '../../src/choosing'
+import { countsMissed } from '../../src/choosing/brief/counts'
 import { ROLES } from '../../src/choosing/roles'
 import type { Brief } from '../../src/documents/brief'
 import { lastingOf, usualOf } from '../../src/order'
@@ -66,6 +67,26 @@ describe('three palettes for one purpose (what must and must not be in them: com
       expect(paintIds).not.toContain('PB15:3')
       expect(paintIds).toHaveLength(12)
     }
+  })
+
+  it('how many of a kind there must be holds for all three, whatever else they are best at', () => {
+    const counts: NonNullable<Brief['counts']> = [
+      { bound: 'least', count: 3, trait: 'granulating', family: 'blue', hard: true },
+      { bound: 'least', count: 'half', trait: 'granulating', hard: true },
+      { bound: 'most', count: 0, trait: 'opaque', hard: true },
+      { bound: 'most', count: 1, family: 'violet', hard: true },
+    ]
+    for (const count of counts) {
+      const proposals = propose({ brief: { counts: [count] } })
+      expect(proposals.length, JSON.stringify(count)).toBeGreaterThan(1)
+      for (const { kind, paintIds } of proposals) {
+        const own = paintIds.map((id) => byId.get(id)!)
+        expect(countsMissed([count], own), `${kind} of ${JSON.stringify(count)}: ${paintIds.join(' ')}`).toEqual([])
+        expect(own).toHaveLength(12)
+      }
+    }
+    // as a wish only, it rules nothing out
+    expect(propose({ brief: { counts: [{ bound: 'most', count: 0, family: 'blue', hard: false }] } })).toHaveLength(3)
   })
 
   it('a collection smaller than the box leaves places free and says so; nothing to choose is refused', () => {

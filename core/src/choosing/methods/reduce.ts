@@ -4,7 +4,9 @@ import { lastingOf, usualOf } from '../../order'
 import { ROLE_WORTH, ROLES, type Role } from '../roles'
 import { twinDifference, TWINS_BELOW } from '../verdict/tooMuch'
 import { viewOfPaint } from '../../paints/view'
+import type { BriefCount } from '../../documents/brief'
 import type { Paint } from '../../documents/paint'
+import { mayGoUnder } from './mayGo'
 
 /** One paint that goes, and what is left without it. */
 export interface ReduceStep {
@@ -36,6 +38,8 @@ export interface ReduceQuestion {
   /** What the last paint of a role counts, a share of worth; and which roles there are, all unless said. */
   role?: number
   roles?: readonly Role[]
+  /** How many of a kind there must be when so many are left as `until` says. */
+  counts?: readonly BriefCount[]
 }
 
 /**
@@ -65,6 +69,7 @@ export function* reduceSteps({
   favour = () => 0,
   role = ROLE_WORTH,
   roles = ROLES,
+  counts = [],
 }: ReduceQuestion): Generator<ReduceStep, ReduceStep[]> {
   const stays = new Set(fixed)
   const counters = tables.map(({ index, weights, share }) => {
@@ -85,13 +90,17 @@ export function* reduceSteps({
   for (const id of left.keys()) families.set(familyOf(id), (families.get(familyOf(id)) ?? 0) + 1)
   const enough = Math.max(FEW, Math.ceil(SHARE * until))
   const tooMany = (id: string) => Math.max(0, families.get(familyOf(id))! - enough)
+  const mayGo = mayGoUnder(counts, paints, until)
   const steps: ReduceStep[] = []
   let lost = 0
   while (left.size > Math.max(until, stays.size)) {
-    const going = [...left.keys()].filter((id) => !stays.has(id))
+    const going = mayGo(
+      [...left.keys()].filter((id) => !stays.has(id)),
+      new Set(left.keys()),
+    )
     const losses = new Map(going.map((id) => [id, mean((r) => r.lossOf(id).worth)]))
-    const counts = (id: string) => handling.get(id)! + role * onlyOf(id).length - CROWDED * tooMany(id)
-    const missed = new Map(going.map((id) => [id, losses.get(id)! + counts(id)]))
+    const besides = (id: string) => handling.get(id)! + role * onlyOf(id).length - CROWDED * tooMany(id)
+    const missed = new Map(going.map((id) => [id, losses.get(id)! + besides(id)]))
     const isLeft = (id: string) => left.has(id)
     const paired = twins.filter(({ ids }) => ids.every(isLeft))
     const inPairs = going.filter((id) => paired.some(({ ids }) => ids.includes(id)))

@@ -5,7 +5,14 @@ import { paintToken } from '~/shared/said/paintTokens'
 import PaintSwatch from '~/shared/swatch/PaintSwatch.vue'
 import { cheapestFirst } from './cheapestFirst'
 import { coloursOf } from './coloursOf'
-import { compareSizes, judgeOffers, matchOf, setAgainstOwned } from '@juxtachrome/core/restocking'
+import {
+  compareSizes,
+  judgeOffers,
+  matchOf,
+  newInSet,
+  setAgainstOwned,
+  setsInOrder,
+} from '@juxtachrome/core/restocking'
 import { counted, daysBetween } from '@juxtachrome/core/units'
 import { dayInWords } from '~/shared/words/days'
 import { computed, ref } from 'vue'
@@ -20,7 +27,7 @@ import FileButton from '~/shared/ui/FileButton.vue'
 import OfferRows from './OfferRows.vue'
 import ShopTerms from './ShopTerms.vue'
 import TextField from '~/shared/ui/TextField.vue'
-import { inMl } from '~/shared/words/figures'
+import { inMl, listed } from '~/shared/words/figures'
 import Refusal from '~/shared/ui/Refusal.vue'
 
 /** Shops' lists of prices; what is needed, size by size; sets against what is owned. */
@@ -76,18 +83,26 @@ const sized = computed(() =>
     ),
   })),
 )
-const sets = computed(() =>
-  collection.shops
-    .flatMap((shop) =>
-      shop.offers
-        .filter((o) => o.set && o.minor)
-        .map((offer) => {
-          const serves = accepted.value.filter((n) => offer.holds.some((h) => matchOf(n, h)))
-          return { shop, offer, serves, worth: setAgainstOwned(offer.holds, collection.paints, offer.minor) }
-        }),
-    )
-    .sort((p, q) => q.serves.length - p.serves.length || q.worth.fresh.length - p.worth.fresh.length),
-)
+const sets = computed(() => {
+  const onOffer = collection.shops.flatMap((shop) =>
+    shop.offers
+      .filter((o) => o.set && o.minor)
+      .map((offer) => {
+        const needs = accepted.value.filter((n) => offer.holds.some((h) => matchOf(n, h)))
+        const worth = setAgainstOwned(offer.holds, collection.paints, offer.minor)
+        return {
+          shop,
+          offer,
+          needs,
+          worth,
+          currency: shop.currency,
+          serves: needs.length,
+          fading: newInSet(worth).fading,
+        }
+      }),
+  )
+  return setsInOrder(onOffer).map(({ item }) => item)
+})
 const chosen = ref<string[]>([])
 const together = computed(() => {
   const own = sets.value.filter((s) => chosen.value.includes(`${s.shop.id}/${s.offer.id}`))
@@ -205,13 +220,17 @@ const together = computed(() => {
                 }}<span class="hint block text-[0.8125rem]">{{
                   s.worth.fresh.map((p) => p.name).join(', ') || 'none'
                 }}</span>
+                <span v-if="s.fading.length" class="hint block text-[0.8125rem]"
+                  >{{ s.fading.length === 1 ? 'one of them fades' : 'some of them fade' }}:
+                  {{ listed(s.fading.map((p) => p.name)) }}</span
+                >
                 <span v-if="s.worth.alike.length" class="hint block text-[0.8125rem]"
                   >the same pigment owned:
                   <SaidPaints :text="s.worth.alike.map((a) => `${a.held.name} (${paintToken(a.paintId)})`).join(', ')"
                 /></span>
               </td>
               <td>{{ s.worth.perFresh ? moneyInWords(s.worth.perFresh, s.shop.currency) : '–' }}</td>
-              <td>{{ s.serves.map((n) => n.name).join(', ') || 'no need' }}</td>
+              <td>{{ s.needs.map((n) => n.name).join(', ') || 'no need' }}</td>
             </tr>
           </tbody>
         </table>

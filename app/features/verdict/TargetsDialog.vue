@@ -1,7 +1,15 @@
 <script setup lang="ts">
 import { parseColour, toScreen } from '@juxtachrome/core/colour'
 import type { Palette, TargetChoice, TargetColour } from '@juxtachrome/core/documents'
-import { isSubject, nameOfSubject, SUBJECTS, subjectTargets, targetsOf } from '@juxtachrome/core/reach'
+import {
+  deeperThanPaint,
+  fitValues,
+  isSubject,
+  nameOfSubject,
+  SUBJECTS,
+  subjectTargets,
+  targetsOf,
+} from '@juxtachrome/core/reach'
 import { counted } from '@juxtachrome/core/units'
 import { nanoid } from 'nanoid'
 import { computed, ref } from 'vue'
@@ -110,6 +118,14 @@ function dropColour(i: number, k: number) {
   if (choice?.kind !== 'colours' || choice.colours.length < 2) return
   change(i, { ...choice, colours: choice.colours.filter((_, n) => n !== k) }, `a colour out of ${choice.name}`)
 }
+/** A photograph's black is deeper than any paint's; a painter keys its values to what paint can do. */
+const isTooDeep = (choice: TargetChoice) => choice.kind === 'colours' && deeperThanPaint(choice.colours).length > 0
+function fit(i: number) {
+  const choice = choices.value[i]
+  if (choice?.kind !== 'colours') return
+  change(i, { ...choice, colours: fitValues(choice.colours) }, `values of ${choice.name} fitted to paint`)
+  said.value = `The darkest of ${choice.name} is now the deepest that paint gives, and the others keep their distance.`
+}
 function pick(event: Event) {
   const colour = parseColour((event.target as HTMLInputElement).value)
   if (colour.ok)
@@ -165,6 +181,10 @@ function pick(event: Event) {
             Take away
           </button>
         </div>
+        <p v-if="isTooDeep(choice)" class="hint mt-1 flex flex-wrap items-center gap-x-3">
+          Its darkest is deeper than any paint.
+          <button class="link" @click="fit(i)">Fit its values to paint</button>
+        </p>
         <ul v-if="opened === i" class="mt-1 grid gap-1 sm:grid-cols-2">
           <li v-for="(c, k) in colourRows(choice)" :key="k" class="flex items-center gap-2 text-sm">
             <span class="size-7 shrink-0 bg-ground p-0.5" aria-hidden="true"

@@ -1,6 +1,7 @@
 /** What paints can reach: targets, the index of mixtures, and a palette's reach counted from it. */
 export { DEFAULT_TARGETS, NEAR_ENOUGH, tableOf, targetsOf } from './choices'
 export { extractTargets, type Picture } from './extractTargets'
+export { deeperThanPaint, fitValues } from './fitValues'
 export {
   cellNumber,
   cellsOfRing,

@@ -16,7 +16,7 @@ export interface Double {
 const isThere = ({ supply }: Item) => supply !== 'empty'
 
 /** The pigments of a paint as one word: of a code with several colours the one it is. Nothing where no code is known. */
-function pigmentsOf(paint: Paint): string {
+export function pigmentsOf(paint: Paint): string {
   const ids = referenceOf(paint).map((p) => p.id)
   const known = ids.length === paint.pigments.length ? ids : paint.pigments
   return [...known].sort().join(' + ')

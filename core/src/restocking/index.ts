@@ -7,7 +7,15 @@ export { byRankAndWeight, gatherNeeds, withAnswer } from './gatherNeeds'
 export type { LinearModel, Solve, Solved, SolveOptions } from './linearModel'
 export { type Need, type NeedReason, needState, type NeedState } from './need'
 export { newInSet, type SetOnOffer, setsInOrder } from './setsInOrder'
-export { judgeOffers, type Match, matchOf, perMillilitre, setAgainstOwned, type SetWorth } from './offers'
+export {
+  judgeOffers,
+  type Match,
+  matchOf,
+  paintOfOffered,
+  perMillilitre,
+  setAgainstOwned,
+  type SetWorth,
+} from './offers'
 export { startOf } from './periods'
 export { planPurchases, type PurchasePlan } from './planPurchases'
 export { type Buy, figuresOfPlan, type PlanFigures, type PurchaseProblem } from './problem'

@@ -44,6 +44,16 @@ describe('offers', () => {
     expect(worth).toMatchObject({ owned: [], alike: [{ paintId: 'b' }], perFresh: 2000 })
     expect(worth.fresh.map((p) => p.name)).toEqual(['Rose'])
   })
+  it('of a code that is several colours, only the same of them is owned already (common practice, no source)', () => {
+    const owned = [paint('o', 'Burnt sienna', ['PBr7']), paint('u', 'Ultramarine', ['PB29'])]
+    const named = (name: string, code: string) => held(name, [code], 5, 'Tern')
+    const worth = setAgainstOwned(
+      [named('Raw sienna', 'PBr7'), named('Burnt sienna', 'PBr7'), named('Blue', 'PB29')],
+      owned,
+    )
+    expect(worth.fresh.map((p) => p.name)).toEqual(['Raw sienna'])
+    expect(worth.alike.map((a) => a.paintId)).toEqual(['o', 'u'])
+  })
   it('eight sets of five with repeats become 40 less the duplicates', () => {
     const names = Array.from({ length: 27 }, (_, i) => `Paint ${i}`)
     const sets = Array.from({ length: 8 }, (_, s) =>

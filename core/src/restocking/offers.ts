@@ -2,6 +2,7 @@ import type { Offer, OfferedPaint } from '../documents/offer'
 import type { Paint } from '../documents/paint'
 import type { Shop } from '../documents/shop'
 import { byIdentity, identityOf, isSameCodes } from '../paints/collect'
+import { pigmentsOf } from '../paints/doubles'
 import { plainWords } from '../using/projectUse'
 import type { Need } from './need'
 
@@ -83,6 +84,12 @@ export function judgeOffers({
   }
 }
 
+/** What is offered, as a paint: one that nobody owns yet. */
+export const paintOfOffered = (
+  { maker, name, formula, pigments }: OfferedPaint,
+  id: string = identityOf({ maker, name }),
+): Paint => ({ id, v: 2, maker, name, pigments, ...(formula ? { formula } : {}) })
+
 /** A set against what is owned and needed. */
 export interface SetWorth {
   paints: number
@@ -90,7 +97,10 @@ export interface SetWorth {
   owned: string[]
   /** In it more than once. */
   twice: number
-  /** Paints of which the same pigments are owned, by another maker or under another name, by the paint owned. */
+  /**
+   * Paints of which the same pigments are owned, by another maker or under another name, by the paint owned: of a code that is
+   * several colours only the same of them, since a burnt sienna is no raw one.
+   */
   alike: { held: OfferedPaint; paintId: string }[]
   /** What it brings that is neither owned, nor of pigments that are, nor in it twice. */
   fresh: OfferedPaint[]
@@ -101,12 +111,13 @@ export interface SetWorth {
 /** What a set brings beside what is owned: how much of it is duplicates. Several sets together are one list of paints. */
 export function setAgainstOwned(holds: readonly OfferedPaint[], owned: readonly Paint[], minor?: number): SetWorth {
   const known = byIdentity(owned)
+  const ofPigments = new Map(owned.flatMap((p) => (p.pigments.length ? [[pigmentsOf(p), p] as const] : [])).reverse())
   const seen = new Set<string>()
   const worth: SetWorth = { paints: holds.length, owned: [], twice: 0, alike: [], fresh: [] }
   for (const paint of holds) {
     const key = identityOf(paint)
     const own = known.get(key)
-    const alike = paint.pigments.length ? owned.find((p) => isSameCodes(p.pigments, paint.pigments)) : undefined
+    const alike = paint.pigments.length ? ofPigments.get(pigmentsOf(paintOfOffered(paint))) : undefined
     if (seen.has(key)) worth.twice += 1
     else if (own) worth.owned.push(own.id)
     else if (alike) worth.alike.push({ held: paint, paintId: alike.id })

@@ -6,6 +6,7 @@ import type { Palette } from '../documents/palette'
 import { planAt } from '../documents/plan'
 import { isStanding, type Purchase, type PurchaseLine, type PurchaseState } from '../documents/purchase'
 import { USUAL_MILLILITRES, byIdentity, identityOf, isSameCodes } from '../paints/collect'
+import { paintOfOffered } from './offers'
 import { fail, ok, type Result } from '../result'
 import { plainWords } from '../using/projectUse'
 import { deliveryOf } from './problem'
@@ -42,7 +43,7 @@ export function placeOrder({
     if (!offer.minor) return fail('no-price', `${wordsOf(offer.set, offer.holds)} has no price.`)
     const shares = sharedOut(offer.minor, offer.holds.length)
     const itemIds = offer.holds.map((held, i) => {
-      const paint = known.get(identityOf(held)) ?? paintOf(held, newId())
+      const paint = known.get(identityOf(held)) ?? paintOfOffered(held, newId())
       if (!known.has(identityOf(held))) changes.push(added('paints', paint))
       known.set(identityOf(held), paint)
       const item = itemOf(held, paint.id, { minor: shares[i]!, currency: shop.currency }, shop.name, newId())
@@ -91,15 +92,6 @@ function sharedOut(minor: number, parts: number): number[] {
   const each = Math.floor(minor / parts)
   return Array.from({ length: parts }, (_, i) => each + (i < minor - each * parts ? 1 : 0))
 }
-
-const paintOf = ({ maker, name, formula, pigments }: OfferedPaint, id: string): Paint => ({
-  id,
-  v: 2,
-  maker,
-  name,
-  pigments,
-  ...(formula ? { formula } : {}),
-})
 
 const itemOf = (
   { kind, millilitres }: OfferedPaint,

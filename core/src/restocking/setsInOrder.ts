@@ -1,9 +1,8 @@
-import type { Offer, OfferedPaint } from '../documents/offer'
+import type { Offer } from '../documents/offer'
 import type { Paint } from '../documents/paint'
 import { type Criterion, inOrder, lastingOf, type Placed, usualOf } from '../order'
-import { identityOf } from '../paints/collect'
 import { compareText } from '../paints/view'
-import type { SetWorth } from './offers'
+import { paintOfOffered, type SetWorth } from './offers'
 
 /** A set as a shop offers it, and what it is worth beside what is owned. */
 export interface SetOnOffer {
@@ -15,19 +14,12 @@ export interface SetOnOffer {
   worth: SetWorth
 }
 
-const asPaint = (held: OfferedPaint): Paint => ({
-  id: identityOf(held),
-  v: 2,
-  maker: held.maker,
-  name: held.name,
-  pigments: held.pigments,
-})
 /** Rated lower by some counts as lasting; a code that nobody knows does not. */
 const LASTS = 2
 
 /** What is new in a set, told apart by whether it lasts: what fades is no reason to buy a set. */
 export function newInSet({ fresh }: Pick<SetWorth, 'fresh'>): { lasting: Paint[]; fading: Paint[]; unknown: Paint[] } {
-  const paints = fresh.map(asPaint)
+  const paints = fresh.map((held) => paintOfOffered(held))
   const levelOf = (paint: Paint) => lastingOf(paint).level
   return {
     lasting: paints.filter((p) => levelOf(p) >= LASTS),

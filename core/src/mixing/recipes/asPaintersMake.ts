@@ -1,12 +1,11 @@
 import type { Paint } from '../../documents/paint'
 import { inOrder, lastingOf, usualOf } from '../../order'
 import { arePartners } from '../../pigments/trade'
+import { COUNTED_OUT } from './grids'
 import type { FoundRecipe } from './question'
 
 /** Recipes that differ by no more than this are as near as each other: the eye takes them for one, CIEDE2000 (judgement). */
 const AS_NEAR = 1
-/** More parts than these nobody counts out (common practice, no source). */
-const COUNTED_OUT = 10
 
 /**
  * Recipes in the order in which a painter would try them: of those as near as each other the one of fewer paints, of what

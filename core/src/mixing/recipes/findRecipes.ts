@@ -4,7 +4,7 @@ import { toTheEnd } from '../../steps'
 import type { LabD65 } from '../../units'
 import { colourAt, loadAt, type Optics } from '../../film/optics'
 import { mixOptics } from '../mixOptics'
-import { ratiosUpTo } from './grids'
+import { COUNTED_OUT, nearestRatio, ratiosUpTo } from './grids'
 import { bySquare, type Candidate } from './candidate'
 import { CoarseSearch } from './coarseSearch'
 import type { FoundRecipe, RecipePaint, RecipeProgress, RecipeQuestion, Recipes, RecipeTarget } from './question'
@@ -105,20 +105,49 @@ function worthALook(candidates: readonly Candidate[]): readonly Candidate[] {
 }
 
 /** Works candidates out in full; the best, simple ones first where they are nearly as good. */
-function finalists(candidates: readonly Candidate[], { target, paints }: RecipeQuestion, count: number): FoundRecipe[] {
+function finalists(
+  candidates: readonly Candidate[],
+  { target, paints, parts }: RecipeQuestion,
+  count: number,
+): FoundRecipe[] {
   const exact = worthALook(candidates)
     .map((c) => inFull(c, target, paints))
     .filter((r) => r !== undefined)
-  const rank = (r: FoundRecipe) =>
-    r.difference + WORTH_A_PAINT * (r.paints.length - 1) + 0.01 * r.paints.reduce((s, p) => s + p.parts, 0)
+  const rank = (r: FoundRecipe) => r.difference + WORTH_A_PAINT * (r.paints.length - 1) + 0.01 * partsOf(r)
   const sorted = exact.sort((p, q) => rank(p) - rank(q))
   const closest = exact.reduce<FoundRecipe | undefined>(
     (least, next) => (!least || next.difference < least.difference ? next : least),
     undefined,
   )
   const chosen = unlikeEachOther(sorted, count)
+    .map((r) => countedOut(r, { target, paints, parts }))
+    .sort((p, q) => rank(p) - rank(q))
   if (!closest || chosen.some((r) => r.difference <= closest.difference + 1e-9)) return chosen
   return [...chosen.slice(0, count - 1), closest].sort((p, q) => rank(p) - rank(q))
+}
+
+const partsOf = ({ paints }: FoundRecipe) => paints.reduce((sum, p) => sum + p.parts, 0)
+/** The same paints in parts that are counted out may lie so much farther off, CIEDE2000: less than the eye sees (judgement). */
+const UNSEEN = 0.5
+
+/** A recipe of many parts in at most ten, where nobody would see it; a touch of a strong paint stays a touch. */
+function countedOut(
+  recipe: FoundRecipe,
+  { target, paints, parts = 8 }: Pick<RecipeQuestion, 'target' | 'paints' | 'parts'>,
+): FoundRecipe {
+  if (partsOf(recipe) <= COUNTED_OUT) return recipe
+  const members = recipe.paints.map(({ id }) => paints.findIndex((p) => p.id === id))
+  const grid = ratiosUpTo(members.length as 2 | 3, parts).filter(
+    (ratio) => ratio.reduce((sum, p) => sum + p, 0) <= COUNTED_OUT,
+  )
+  const does = members.map((m) => paints[m]!.optics.perPart ?? 1)
+  const ratio = nearestRatio(
+    grid,
+    does,
+    recipe.paints.map((p, i) => p.parts * does[i]!),
+  )
+  const simple = inFull({ members, ratio, octave: -Math.log2(recipe.load) }, target, paints)
+  return simple && simple.difference <= recipe.difference + UNSEEN ? simple : recipe
 }
 
 /** Recipes of one list that may share their two main paints; what is left over fills up. */
@@ -148,7 +177,7 @@ function unlikeEachOther(sorted: readonly FoundRecipe[], count: number): FoundRe
 }
 
 function inFull(
-  { members, ratio, octave }: Candidate,
+  { members, ratio, octave }: Pick<Candidate, 'members' | 'ratio' | 'octave'>,
   target: RecipeTarget,
   paints: readonly RecipePaint[],
 ): FoundRecipe | undefined {

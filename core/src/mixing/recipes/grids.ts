@@ -1,3 +1,6 @@
+/** More parts than these nobody counts out (common practice, no source). */
+export const COUNTED_OUT = 10
+
 const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b))
 
 /** Every ratio of `count` parts, each 1..most, in lowest terms: 43 of two and 439 of three at most = 8. */

@@ -1,8 +1,6 @@
 import fc from 'fast-check'
 import { describe, expect, it } from 'vitest'
 import { ciede2000 } from '../../colour/ciede2000'
-import { opticsOfPaint } from '../../film/paintOptics'
-import { isPredicted, REFERENCE_PIGMENTS } from '../../pigments/reference'
 import { labD65, type LabD65 } from '../../units'
 import { colourAt, loadAt, masstoneOf, washOf } from '../../film/optics'
 import { mixOptics, type Mixed } from '../mixOptics'
@@ -15,19 +13,9 @@ import { LOADS, type RecipePaint, type RecipeQuestion } from './question'
 import { COARSE_TRIPLES, ratiosUpTo } from './grids'
 import { recipesFromPaints } from './recipesFromPaints'
 import { shortlist } from './shortlist'
+import { every, found, USABLE } from './recipes.fixture'
 import { runs, seeds } from '../../../../tests/setup/runs'
 
-const USABLE = REFERENCE_PIGMENTS.filter(isPredicted)
-const paint = (i: number) => {
-  const p = USABLE[i]!
-  const optics = opticsOfPaint({ pigments: [p.code], ...(p.variant ? { variants: { [p.code]: p.variant } } : {}) })
-  if (!optics.ok) throw new Error(optics.error.message)
-  return { id: p.id, optics: optics.value }
-}
-const every = (step: number, from = 0) =>
-  USABLE.map((_, i) => i)
-    .filter((i) => i % step === from)
-    .map(paint)
 function run(question: RecipeQuestion) {
   const search = searchRecipes(question)
   let news = 0
@@ -37,12 +25,6 @@ function run(question: RecipeQuestion) {
     news += step.value.best.length ? 1 : 0
   }
 }
-const found = (question: RecipeQuestion) => {
-  const result = findRecipes(question)
-  if (!result.ok) throw new Error(result.error.message)
-  return result.value.best
-}
-
 describe('the grids of parts', () => {
   it('hold 1, 43 and 439 ratios in lowest terms up to 8, and 21 for a first look', () => {
     expect([ratiosUpTo(1, 8), ratiosUpTo(2, 8), ratiosUpTo(3, 8), COARSE_TRIPLES].map((l) => l.length)).toEqual([
@@ -158,25 +140,6 @@ describe('finding recipes', () => {
       )
       for (const main of mains) expect(mains.filter((m) => m === main).length, main).toBeLessThanOrEqual(3)
     }
-  })
-
-  it('many parts become at most ten where nobody would see it; the nearest of all stays, whatever its parts', () => {
-    const sumOf = (r: { paints: readonly { parts: number }[] }) => r.paints.reduce((sum, p) => sum + p.parts, 0)
-    let counted = 0
-    for (const from of [3, 8, 12, 17, 23, 29]) {
-      const trio = every(61, from).slice(0, 3)
-      const mixed = mixOptics(trio.map(({ optics }, i) => ({ optics, parts: [7, 5, 6][i]! })))
-      if (!mixed.ok) throw new Error('unmixed')
-      const best = found({ target: { kind: 'colour', lab: colourAt(mixed.value, 0.5) }, paints: trio })
-      // nobody would see what it costs; how near the search itself comes is held against trying everything above
-      expect(Math.min(...best.map((r) => r.difference))).toBeLessThan(0.5)
-      const many = best.filter((r) => sumOf(r) > 10)
-      const simple = best.filter((r) => r.paints.length === 3 && sumOf(r) <= 10)
-      counted += simple.length
-      // beside one in parts that are counted out, only the nearest keeps more
-      if (simple.length) expect(many.filter((r) => r.paints.length === 3).length).toBeLessThanOrEqual(1)
-    }
-    expect(counted).toBeGreaterThanOrEqual(3)
   })
 
   it('finds a mixture that it was given, in its own parts', () => {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { capital } from '~/shared/words/capital'
 import type { Palette, Ranking } from '@juxtachrome/core/documents'
 import type { Bringing } from '@juxtachrome/core/choosing'
 import { byWheel, viewOfPaint } from '@juxtachrome/core/paints'
@@ -57,7 +58,7 @@ const today = useToday()
 const nameOf = usePaintName()
 const name = ref('')
 function keep() {
-  const title = name.value.trim() || `${family.value[0]!.toUpperCase()}${family.value.slice(1)}s`
+  const title = name.value.trim() || `${capital(family.value)}s`
   if (rankings.keep(title, copied(ranked.value), today.value)) name.value = ''
 }
 /** Takes a kept ranking up again; paints that are gone meanwhile are left out. */

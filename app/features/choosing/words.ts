@@ -1,3 +1,4 @@
+import { capital } from '~/shared/words/capital'
 import {
   type Chosen,
   type ChosenPaint,
@@ -147,10 +148,8 @@ export const proposalTitle = (kind: ProposalKind, isUsed: boolean): string =>
   })[kind]
 
 /** `Three ways to begin`, or as many as there are. */
-export const waysToBegin = (ways: number): string => {
-  const count = numberInWords(ways)
-  return `${count.charAt(0).toUpperCase()}${count.slice(1)} way${ways === 1 ? '' : 's'} to begin`
-}
+export const waysToBegin = (ways: number): string =>
+  capital(`${numberInWords(ways)} way${ways === 1 ? '' : 's'} to begin`)
 
 /** `Five granulate, seven lift.` */
 export function handlesInWords(paints: readonly Paint[]): string {

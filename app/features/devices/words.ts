@@ -1,3 +1,4 @@
+import { capital } from '~/shared/words/capital'
 import { toScreen } from '@juxtachrome/core/colour'
 import { counted, labD65 } from '@juxtachrome/core/units'
 import { stepsOf, type JoinedDocument, type Part } from '@juxtachrome/core/exchange'
@@ -63,7 +64,6 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   inMixtures: 'white and black in mixtures',
 }
 
-const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1)
 /** What a part of a document is called: `Series`, `place A3`. */
 export function partInWords(kind: KindName, part: Part): string {
   const [field = '', name] = stepsOf(part)

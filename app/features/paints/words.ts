@@ -1,3 +1,4 @@
+import { capital } from '~/shared/words/capital'
 import { WORD_FIELDS, wordOf, type ColumnField } from '@juxtachrome/core/documents'
 import type { Left, ManyChange, PaintRow } from '@juxtachrome/core/paints'
 import { counted } from '@juxtachrome/core/units'
@@ -18,7 +19,7 @@ export function inTradeSpelling(name: string, spelling: readonly WordRead[]): st
     const at = text.indexOf(wrote)
     if (at < 0) return text
     const isFirst = at === 0 && /^\p{Lu}/u.test(wrote)
-    const word = isFirst ? means[0]!.toUpperCase() + means.slice(1) : means
+    const word = isFirst ? capital(means) : means
     const end = at + wrote.length + (text[at + wrote.length] === '.' ? 1 : 0)
     return text.slice(0, at) + word + text.slice(end)
   }, name)

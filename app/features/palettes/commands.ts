@@ -1,3 +1,4 @@
+import { capital } from '~/shared/words/capital'
 import { againstChild } from '@juxtachrome/core/paints'
 import { fail, ok } from '@juxtachrome/core/result'
 import { added, type Brief, removed, updated, lackingPlaces, type Palette, planAt } from '@juxtachrome/core/documents'
@@ -25,7 +26,7 @@ const SHORT = 40
 export function nameFor(purpose: string): string {
   const [first = ''] = purpose.trim().split(/[,;.]/)
   const short = first.length <= SHORT ? first : first.slice(0, SHORT).replace(/\s\S*$/, '')
-  return short && short[0]!.toUpperCase() + short.slice(1)
+  return capital(short)
 }
 
 /** What a person does to palettes. Each is one entry of the undo list, in words. */

@@ -1,3 +1,4 @@
+import { capital } from '~/shared/words/capital'
 import type { Whereabouts } from '@juxtachrome/core/documents'
 import type { Stay } from '@juxtachrome/core/ledger'
 import { dayInWords } from '~/shared/words/days'
@@ -18,7 +19,7 @@ export function whereHeading(where: Whereabouts | undefined): string {
   if (!where) return 'Nobody said where'
   const { kind, words } = where
   if (kind === 'master set') return 'Among the loose pans'
-  const name = kind.charAt(0).toUpperCase() + kind.slice(1)
+  const name = capital(kind)
   if (!words) return name
   return kind === 'lent' || kind === 'given away' ? `${name} to ${words}` : `${name} “${words}”`
 }

@@ -4,7 +4,7 @@ import { isCounted, wantedOf } from '../brief/counts'
 
 /**
  * Which paints may go while a palette is made smaller, so that counts still hold when so many are left: none of those that
- * are too few already, and, when there are no more to go than are too many, only of those. A count that the paints do not
+ * are just enough, and, when there are no more to go than are too many, only of those. A count that the paints do not
  * meet to begin with is left alone; where counts contradict each other, all may go.
  *
  * @param until how many are left at the end.

@@ -2,7 +2,7 @@ import type { Paint } from '../../documents/paint'
 import { inOrder, lastingOf, usualOf } from '../../order'
 import { arePartners } from '../../pigments/trade'
 import { COUNTED_OUT } from './grids'
-import type { FoundRecipe } from './question'
+import { type FoundRecipe, partsOf } from './question'
 
 /** Recipes that differ by no more than this are as near as each other: the eye takes them for one, CIEDE2000 (judgement). */
 const AS_NEAR = 1
@@ -26,7 +26,6 @@ export function asPaintersMake(
         return paint ? of(paint) : 0
       }),
     )
-  const parts = (recipe: FoundRecipe) => recipe.paints.reduce((sum, p) => sum + p.parts, 0)
   const pairs = ({ paints }: FoundRecipe) => {
     const codes = paints.map(({ id }) => paintOf(id)?.pigments ?? [])
     const isPair = (one: readonly string[], other: readonly string[]) =>
@@ -39,7 +38,7 @@ export function asPaintersMake(
       { says: 'it is nearer', of: (r) => -r.difference, within: AS_NEAR },
       { says: 'it takes fewer paints', of: (r) => -r.paints.length },
       { says: 'it lasts', of: (r) => least(r, (p) => Math.min(1, lastingOf(p).level)) },
-      { says: 'its parts are counted out', of: (r) => Number(parts(r) <= COUNTED_OUT) },
+      { says: 'its parts are counted out', of: (r) => Number(partsOf(r) <= COUNTED_OUT) },
       { says: 'its paints are usual partners', of: pairs },
       { says: 'its paints are usual', of: (r) => least(r, usualOf) },
       { says: 'it is cheaper', of: (r) => -costOf(r, priceOf) },
@@ -51,7 +50,7 @@ export function asPaintersMake(
 
 /** Of a millilitre of the mixture; beyond all where a price is missing. */
 function costOf({ paints }: FoundRecipe, priceOf: (id: string) => number | undefined): number {
-  const all = paints.reduce((sum, p) => sum + p.parts, 0)
+  const all = partsOf({ paints })
   return paints.reduce((sum, { id, parts }) => sum + ((priceOf(id) ?? Infinity) * parts) / all, 0)
 }
 

@@ -4,10 +4,18 @@ import { toTheEnd } from '../../steps'
 import type { LabD65 } from '../../units'
 import { colourAt, loadAt, type Optics } from '../../film/optics'
 import { mixOptics } from '../mixOptics'
-import { COUNTED_OUT, nearestRatio, ratiosUpTo } from './grids'
+import { COUNTED_OUT, nearestRatio, ratiosCountedOut, ratiosUpTo } from './grids'
 import { bySquare, type Candidate } from './candidate'
 import { CoarseSearch } from './coarseSearch'
-import type { FoundRecipe, RecipePaint, RecipeProgress, RecipeQuestion, Recipes, RecipeTarget } from './question'
+import {
+  type FoundRecipe,
+  partsOf,
+  type RecipePaint,
+  type RecipeProgress,
+  type RecipeQuestion,
+  type Recipes,
+  type RecipeTarget,
+} from './question'
 
 /** So many of each kind are worked out in full for an answer on the way. */
 const FEW = 10
@@ -126,7 +134,6 @@ function finalists(
   return [...chosen.slice(0, count - 1), closest].sort((p, q) => rank(p) - rank(q))
 }
 
-const partsOf = ({ paints }: FoundRecipe) => paints.reduce((sum, p) => sum + p.parts, 0)
 /** The same paints in parts that are counted out may lie so much farther off, CIEDE2000: less than the eye sees (judgement). */
 const UNSEEN = 0.5
 
@@ -137,9 +144,7 @@ function countedOut(
 ): FoundRecipe {
   if (partsOf(recipe) <= COUNTED_OUT) return recipe
   const members = recipe.paints.map(({ id }) => paints.findIndex((p) => p.id === id))
-  const grid = ratiosUpTo(members.length as 2 | 3, parts).filter(
-    (ratio) => ratio.reduce((sum, p) => sum + p, 0) <= COUNTED_OUT,
-  )
+  const grid = ratiosCountedOut(members.length as 2 | 3, parts)
   const does = members.map((m) => paints[m]!.optics.perPart ?? 1)
   const ratio = nearestRatio(
     grid,

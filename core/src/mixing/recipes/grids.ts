@@ -12,6 +12,17 @@ export function ratiosUpTo(count: 1 | 2 | 3, most: number): readonly (readonly n
   return all.filter((parts) => parts.reduce(gcd) === 1)
 }
 
+const countedOut = new Map<string, readonly (readonly number[])[]>()
+/** Those of them of at most ten parts, worked out once: every answer on the way asks for them. */
+export function ratiosCountedOut(count: 2 | 3, most: number): readonly (readonly number[])[] {
+  const key = `${count} ${most}`
+  const ratios =
+    countedOut.get(key) ??
+    ratiosUpTo(count, most).filter((ratio) => ratio.reduce((sum, parts) => sum + parts, 0) <= COUNTED_OUT)
+  countedOut.set(key, ratios)
+  return ratios
+}
+
 /**
  * For a first look: three parts that add up to 7, spread over the triangle, its sharp corners and, for strong
  * paints, near the middle of its sides; 21 ratios.

@@ -38,6 +38,9 @@ export interface FoundRecipe {
   lab: LabD65
 }
 
+/** All parts of a recipe, its water not counted. */
+export const partsOf = ({ paints }: Pick<FoundRecipe, 'paints'>): number => paints.reduce((sum, p) => sum + p.parts, 0)
+
 export interface Recipes {
   best: FoundRecipe[]
   tried: number

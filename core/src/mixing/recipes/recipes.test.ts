@@ -25,6 +25,7 @@ function run(question: RecipeQuestion) {
     news += step.value.best.length ? 1 : 0
   }
 }
+
 describe('the grids of parts', () => {
   it('hold 1, 43 and 439 ratios in lowest terms up to 8, and 21 for a first look', () => {
     expect([ratiosUpTo(1, 8), ratiosUpTo(2, 8), ratiosUpTo(3, 8), COARSE_TRIPLES].map((l) => l.length)).toEqual([
